@@ -1,0 +1,15 @@
+# SPDX-FileCopyrightText: 2026 The Wedgeon developers
+# SPDX-License-Identifier: GPL-3.0-or-later
+# Warnings and sanitizers that every target of ours is built with.
+
+function(wedgeon_target target)
+  target_compile_options(${target} PRIVATE -Wall -Wextra -Wpedantic -Wshadow -Wconversion)
+  if(WEDGEON_WERROR)
+    target_compile_options(${target} PRIVATE -Werror)
+  endif()
+  if(WEDGEON_SANITIZE)
+    target_compile_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE}
+                                             -fno-omit-frame-pointer -fno-sanitize-recover=all)
+    target_link_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE})
+  endif()
+endfunction()

@@ -1,0 +1,59 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file What the set-up does to the strike: attack, path, lean and face from stance and swing.
+#pragma once
+
+#include "wedgeon/club/face.h"
+
+namespace wedgeon {
+
+enum class Release { Hold, Ordinary, Rotate };
+
+/// How a player sets up and swings, in a right-hander's terms. The defaults are an ordinary pitch.
+struct Recipe {
+    double open_rad = 0.0;         ///< face opened before gripping
+    double lean_rad = 0.0;         ///< shaft lean with the ball in the middle; hands ahead is +
+    double ballForward_m = 0.0;    ///< ball ahead of the stance centre; one ball is 4.27 cm
+    double weightLead_pct = 55.0;  ///< weight on the lead foot, per cent
+    double swingRadius_m = 1.1;    ///< effective radius: 0.8 chop, 1.1 ordinary, 1.5 brush
+    double clubSpeed_mps = 15.0;   ///< head speed before the lie takes its part
+    Release release = Release::Ordinary;
+
+    /// \throws RangeError naming the field as the command line spells it.
+    void validate() const;
+};
+
+/// The club at the strike, in the frame of the world (right is right for both hands).
+struct Delivery {
+    double clubSpeed_mps = 0.0;
+    double attack_rad = 0.0;  ///< negative is down
+    double path_rad = 0.0;    ///< positive is to the right
+    double dynamicLoft_rad = 0.0;
+    double faceAngle_rad = 0.0;  ///< positive is to the right
+
+    /// \throws RangeError; speed 0.5-60 m/s, attack -40-20, path and face -60-60, loft -10-85 deg.
+    void validate() const;
+};
+
+/// What the set-up makes of the swing before the lie has its say (right-hander).
+struct Swing {
+    Delivery delivery;
+    double lowPoint_m = 0.0;  ///< low point ahead of the stance centre
+    double deliveredLean_rad = 0.0;
+    double faceTurn_rad = 0.0;  ///< total opening about the shaft at the strike, release included
+};
+
+/// Closing of the face through the strike by each release style [rad]; a prior, see docs/model.md.
+double releaseClosing_rad(Release release);
+
+/// Delivery from set-up (a right-hander's).
+///
+/// Low point L = 2 cm + 0.35 cm per % of lead-side weight above 50; ball position b; attack
+/// alpha = -asin((L - b)/R); hitting before the low point on a plane inclined at the lie angle psi
+/// sends the path right by asin(tan|alpha|/tan psi). Moving the ball back with the hands left in
+/// place adds lean atan(-b/0.75 m). \p extraTurn_rad opens the face further about the shaft (what
+/// the lie does to it). Each law is a prior for an unknown player; his own numbers come from data.
+/// \throws RangeError from the parts, or for "ball_forward_balls" where the swing cannot reach it.
+Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad = 0.0);
+
+}  // namespace wedgeon

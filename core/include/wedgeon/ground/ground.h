@@ -1,0 +1,81 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file The ball on the ground: bounces, slides, rolls, rests.
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <vector>
+
+#include "wedgeon/vec.h"
+
+namespace wedgeon {
+
+/// The ground where the ball lands: one even plane.
+struct Ground {
+    double firmness = 1.0;     ///< 0.7 soft - 1 ordinary - 1.4 hard
+    double friction = 0.40;    ///< ball on turf: 0.40 dry, 0.25 dewy
+    double stimp_ft = 10.0;    ///< green speed in feet
+    double slopeAlong = 0.0;   ///< rise over run along the target line; positive rises
+    double slopeAcross = 0.0;  ///< positive rises to the right
+
+    /// \throws RangeError naming "ground.firmness" and so on.
+    void validate() const;
+    /// Deceleration of a rolling ball [m/s^2]: one released at 1.83 m/s rolls stimp_ft feet.
+    double rollingResistance_mps2() const;
+    /// Unit normal of the plane.
+    Vec3 normal() const;
+};
+
+/// One contact with the ground.
+struct Bounce {
+    Vec3 at_m;  ///< from the first landing
+    Vec3 velocityBefore_mps, velocityAfter_mps;
+    Vec3 spinAfter_radps;
+    bool gripped = false;  ///< the contact point stuck instead of sliding
+
+    /// Speed along the line of travel that it came in with.
+    double forwardBefore_mps() const;
+    /// What is left of that, negative when it comes back.
+    double forwardAfter_mps() const;
+    /// The ball lost more than half of its forward speed in it.
+    bool checks() const;
+};
+
+/// A point of the path over the ground, for drawing.
+struct GroundPoint {
+    double time_s = 0.0;
+    Vec3 position_m;  ///< from the first landing
+};
+
+struct GroundResult {
+    static constexpr std::size_t keptBounces = 6;
+
+    Vec3 rest_m;              ///< from the first landing
+    double release_m = 0.0;   ///< along the target line, negative when it comes back
+    double farthest_m = 0.0;  ///< farthest along the target line on the way
+    double roll_m = 0.0;      ///< along the target line after the last hop (slide and roll)
+    int contacts = 0;         ///< the last one, too low to count as a hop, included
+    std::array<Bounce, keptBounces> bounces;  ///< the first of them
+    double time_s = 0.0;
+    bool ranAway = false;  ///< too steep to stop: followed for 100 m and left there
+
+    std::size_t bouncesKept() const;
+};
+
+/// Bounces, slides and rolls the ball to rest.
+///
+/// After A. R. Penner, "The run of a golf ball", Can. J. Phys. 80 (2002) 931: the dent tilts the
+/// normal back against the travel by theta = (15.4 deg/F)(V/18.6)(phi/44.4 deg); with normal speed
+/// p in that frame e = sqrt(F)(0.510 - 0.0375 p + 0.000903 p^2) for p < 20 m/s (0.8 at most), else
+/// 0.120 sqrt(F); the contact point is stopped by J_t = min(mu (1+e) p, 2/7 |c|). Rolling
+/// resistance takes (a_sigma/g)(1+e)p of the tangential speed. Hops are ballistic; below 5 mm of
+/// rise the ball slides until it rolls. Penner's fit covers landing speeds up to about 40 m/s.
+/// \param velocity_mps,spin_radps of the ball as it lands.
+/// \param trace receives the path when given.
+/// \throws RangeError from Ground::validate, for "landing_speed_mps" outside 0-60, or for
+/// "landing_angle_deg" when the ball moves away from the plane.
+GroundResult calcRun(const Vec3& velocity_mps, const Vec3& spin_radps, const Ground& ground,
+                     std::vector<GroundPoint>* trace = nullptr);
+
+}  // namespace wedgeon

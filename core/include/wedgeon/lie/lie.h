@@ -1,0 +1,74 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file What sits between face and ball: grass, moisture, ball cover and the state of the face.
+#pragma once
+
+#include <span>
+#include <string_view>
+
+namespace wedgeon {
+
+enum class BallKind { Soft, Firm, Range };
+enum class FaceCondition { FreshDry, WornDry, Dirty, FreshWet, WornWet };
+
+/// A ball's part in the strike; priors of model.md, tunable.
+struct BallTraits {
+    double friction = 0.35;               ///< sliding friction on a fresh, clean, dry face
+    double tangentialRestitution = 0.30;  ///< e_t of the gripping strike
+};
+
+/// How the ball lies. Defaults are bare, dry, ordinary ground.
+struct Lie {
+    double cover = 0.0;     ///< grass between face and ball, 0-1
+    double moisture = 0.0;  ///< 0 burnt - 1 lush or wet
+    double grain_rad =
+        0.0;                ///< 0 lies toward the target, pi against, pi/2 to the player's far side
+    double sit_m = 0.0;     ///< cushion under the ball
+    double firmness = 1.0;  ///< of the ground under the sole: 0.7 soft - 1.4 hard
+
+    /// \throws RangeError naming "lie.cover" and so on.
+    void validate() const;
+};
+
+/// What ball, face and lie together give the strike.
+struct Contact {
+    double friction = 0.35;
+    double tangentialRestitution = 0.30;
+    double restitutionScale = 1.0;  ///< on the normal restitution
+    double speedKept = 1.0;         ///< share of the club speed that arrives
+    double faceTurn_rad = 0.0;      ///< opening that cross-grain gives the face; negative shuts
+};
+
+BallTraits ballTraits(BallKind ball);
+/// Factor on the ball's friction, 1 for fresh grooves, clean and dry.
+double faceFrictionFactor(FaceCondition face);
+
+/// The laws of model.md, section 3. Friction never falls below 0.04.
+/// \throws RangeError from Lie::validate.
+Contact calcContact(BallKind ball, FaceCondition face, const Lie& lie);
+
+/// A lie that coaches have a name for, as a prior.
+struct NamedLie {
+    std::string_view key;   ///< as files and the command line spell it
+    std::string_view text;  ///< as a person reads it
+    Lie lie;
+};
+std::span<const NamedLie> namedLies();
+/// nullptr when no lie has this key.
+const NamedLie* findLie(std::string_view key);
+
+struct NamedBall {
+    std::string_view key, text;
+    BallKind ball;
+};
+std::span<const NamedBall> namedBalls();
+const NamedBall* findBall(std::string_view key);
+
+struct NamedFace {
+    std::string_view key, text;
+    FaceCondition face;
+};
+std::span<const NamedFace> namedFaces();
+const NamedFace* findFace(std::string_view key);
+
+}  // namespace wedgeon

@@ -1,0 +1,54 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Naming the run.
+#include "wedgeon/shot/behaviour.h"
+
+#include <cmath>
+
+namespace wedgeon {
+
+BehaviourResult findBehaviour(double carry_m, const GroundResult& run) {
+    using Limit = BehaviourThresholds;
+    BehaviourResult result;
+    for (std::size_t i = 0; i < run.bouncesKept(); ++i) {
+        if (run.bounces[i].checks() && run.bounces[i].forwardAfter_mps() < Limit::bites_mps) {
+            result.bitingBounce = static_cast<int>(i) + 1;
+            break;
+        }
+    }
+    const double total_m = carry_m + run.release_m;
+    if (run.farthest_m - run.release_m > Limit::comesBack_m) {
+        result.behaviour = Behaviour::ComesBack;
+    } else if (std::abs(run.release_m) <= Limit::dropsDead_m) {
+        result.behaviour = Behaviour::DropsDead;
+    } else if (total_m > 0.0 && run.release_m > Limit::putt * total_m) {
+        result.behaviour = Behaviour::RunsLikePutt;
+    } else if (result.bitingBounce == 0) {
+        result.behaviour = Behaviour::Releases;
+    } else if (run.roll_m <= Limit::stops_m) {
+        result.behaviour = Behaviour::HopsAndStops;
+    } else {
+        result.behaviour = Behaviour::ChecksTrickles;
+    }
+    return result;
+}
+
+std::string_view behaviourKey(Behaviour behaviour) {
+    switch (behaviour) {
+        case Behaviour::ComesBack:
+            return "comes-back";
+        case Behaviour::DropsDead:
+            return "drops-dead";
+        case Behaviour::HopsAndStops:
+            return "hops-and-stops";
+        case Behaviour::ChecksTrickles:
+            return "checks-trickles";
+        case Behaviour::Releases:
+            return "releases";
+        case Behaviour::RunsLikePutt:
+            return "runs-like-putt";
+    }
+    return "";
+}
+
+}  // namespace wedgeon

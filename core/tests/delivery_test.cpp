@@ -1,0 +1,83 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The set-up's effect on the strike, as coaches describe it.
+#include "wedgeon/delivery/delivery.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+const Wedge wedge{radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+
+TEST(Delivery, EvenWeightMiddleBallIsTheLawsOwnNumber) {
+    Recipe s;
+    s.weightLead_pct = 50;
+    const Swing swing = calcSwing(wedge, s);
+    EXPECT_NEAR(swing.lowPoint_m, 0.02, 1e-12);
+    EXPECT_NEAR(swing.delivery.attack_rad, -std::asin(0.02 / 1.1), 1e-12);
+}
+
+TEST(Delivery, BallBackSteepensLeansAndSendsThePathRight) {
+    test::RandomCases random(3);
+    for (int i = 0; i < 200; ++i) {
+        Recipe s = random.recipe();
+        const Swing before = calcSwing(wedge, s);
+        s.ballForward_m -= constants::ballWidth_m;
+        const Swing after = calcSwing(wedge, s);
+        EXPECT_LT(after.delivery.attack_rad, before.delivery.attack_rad);
+        EXPECT_GT(after.deliveredLean_rad, before.deliveredLean_rad);
+        EXPECT_GT(after.delivery.path_rad, before.delivery.path_rad);
+        EXPECT_LT(after.delivery.dynamicLoft_rad, before.delivery.dynamicLoft_rad);
+    }
+}
+
+TEST(Delivery, WeightAheadSteepensAndBrushShallows) {
+    Recipe s;
+    const double ordinary = calcSwing(wedge, s).delivery.attack_rad;
+    s.swingRadius_m = 1.5;
+    EXPECT_GT(calcSwing(wedge, s).delivery.attack_rad, ordinary);
+    s.swingRadius_m = 0.8;
+    EXPECT_LT(calcSwing(wedge, s).delivery.attack_rad, ordinary);
+    s.swingRadius_m = 1.1;
+    s.weightLead_pct = 75;
+    EXPECT_LT(calcSwing(wedge, s).delivery.attack_rad, ordinary);
+}
+
+TEST(Delivery, ReleaseClosesTheFaceInOrder) {
+    Recipe s;
+    s.release = Release::Hold;
+    const double hold = calcSwing(wedge, s).delivery.faceAngle_rad;
+    s.release = Release::Ordinary;
+    const double ordinary = calcSwing(wedge, s).delivery.faceAngle_rad;
+    s.release = Release::Rotate;
+    EXPECT_GT(hold, ordinary);
+    EXPECT_GT(ordinary, calcSwing(wedge, s).delivery.faceAngle_rad);
+}
+
+TEST(Delivery, NamesWhatIsOutOfRange) {
+    Recipe s;
+    s.clubSpeed_mps = 900;
+    try {
+        calcSwing(wedge, s);
+        FAIL() << "a club speed of 900 m/s was taken";
+    } catch (const RangeError& e) {
+        EXPECT_EQ(e.field(), "club_speed_mps");
+    }
+    s = {};
+    s.swingRadius_m = 0.4;
+    s.weightLead_pct = 100;
+    s.ballForward_m = -5 * constants::ballWidth_m;
+    try {
+        calcSwing(wedge, s);
+        FAIL() << "a ball beyond the arc was taken";
+    } catch (const RangeError& e) {
+        EXPECT_EQ(e.field(), "ball_forward_balls");
+    }
+}
+
+}  // namespace
+}  // namespace wedgeon

@@ -1,0 +1,144 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The ground: green speed by its definition, energy, slopes and how a ball comes back.
+#include "wedgeon/ground/ground.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+Vec3 landing(double speed_mps, double angle_deg) {
+    const double a = radFromDeg(angle_deg);
+    return {speed_mps * std::cos(a), -speed_mps * std::sin(a), 0};
+}
+
+Vec3 backspin(double rpm) {
+    return {0, 0, radpsFromRpm(rpm)};
+}
+
+TEST(Ground, ABallReleasedAt183RollsTheGreenSpeed) {
+    for (const double feet : {7.0, 9.5, 12.0}) {
+        // Already rolling: the contact point is at rest.
+        const Vec3 rolling{0, 0, -1.83 / constants::ballRadius_m};
+        const GroundResult r = calcRun({1.83, 0, 0}, rolling, {.stimp_ft = feet});
+        EXPECT_NEAR(r.release_m / constants::metresPerFoot, feet, 1e-6 * feet);
+        EXPECT_EQ(r.contacts, 0) << "it never left the ground";
+    }
+}
+
+TEST(Ground, NoContactGainsEnergy) {
+    test::RandomCases random(10);
+    for (int i = 0; i < 500; ++i) {
+        const Ground ground = random.givens().ground;
+        const GroundResult r = calcRun(
+            landing(random.between(4, 25), random.between(20, 60)),
+            {random.between(-100, 100), random.between(-100, 100), random.between(-100, 900)},
+            ground);
+        for (std::size_t k = 0; k < r.bouncesKept(); ++k) {
+            const Bounce& b = r.bounces[k];
+            EXPECT_LE(dot(b.velocityAfter_mps, b.velocityAfter_mps),
+                      dot(b.velocityBefore_mps, b.velocityBefore_mps) + 40.0)
+                << "spin may feed the speed, but not more than it holds";
+        }
+        EXPECT_TRUE(std::isfinite(r.release_m));
+        EXPECT_FALSE(r.ranAway);
+    }
+}
+
+TEST(Ground, TotalEnergyFallsAtEachBounce) {
+    test::RandomCases random(11);
+    const auto energy = [](const Vec3& v, const Vec3& w) {
+        const double rr = constants::ballRadius_m * constants::ballRadius_m;
+        return 0.5 * dot(v, v) + 0.5 * constants::groundInertia * rr * dot(w, w);
+    };
+    for (int i = 0; i < 500; ++i) {
+        const Vec3 spin{random.between(-80, 80), random.between(-80, 80), random.between(0, 900)};
+        const GroundResult r = calcRun(landing(random.between(4, 25), random.between(20, 60)), spin,
+                                       random.givens().ground);
+        Vec3 before = spin;
+        for (std::size_t k = 0; k < r.bouncesKept(); ++k) {
+            const Bounce& b = r.bounces[k];
+            EXPECT_LE(energy(b.velocityAfter_mps, b.spinAfter_radps),
+                      energy(b.velocityBefore_mps, before) * (1 + 1e-9));
+            before = b.spinAfter_radps;
+        }
+    }
+}
+
+TEST(Ground, FirmerOrDownhillReleasesMore) {
+    test::RandomCases random(12);
+    for (int i = 0; i < 100; ++i) {
+        const Vec3 v = landing(random.between(8, 20), random.between(30, 50));
+        const Vec3 w = backspin(random.between(500, 4000));
+        Ground g;
+        g.firmness = random.between(0.8, 1.1);
+        const double base = calcRun(v, w, g).release_m;
+        Ground firmer = g;
+        firmer.firmness *= 1.25;
+        EXPECT_GT(calcRun(v, w, firmer).release_m, base);
+        Ground down = g;
+        down.slopeAlong = -0.03;
+        EXPECT_GT(calcRun(v, w, down).release_m, base);
+    }
+}
+
+TEST(Ground, AFasterGreenTakesARunningBallFartherAndASpinningOneFartherBack) {
+    const Vec3 run = landing(12, 30);
+    EXPECT_GT(calcRun(run, backspin(1000), {.stimp_ft = 12}).release_m,
+              calcRun(run, backspin(1000), {.stimp_ft = 8}).release_m);
+    const Vec3 steep = landing(22, 55);
+    const double slow = calcRun(steep, backspin(9500), {.firmness = 0.9, .stimp_ft = 8}).release_m;
+    const double fast = calcRun(steep, backspin(9500), {.firmness = 0.9, .stimp_ft = 12}).release_m;
+    EXPECT_LT(slow, 0.0);
+    EXPECT_LT(fast, slow);
+}
+
+TEST(Ground, MirrorsAcrossTheLine) {
+    test::RandomCases random(13);
+    for (int i = 0; i < 100; ++i) {
+        Ground g = random.givens().ground;
+        const Vec3 v{random.between(5, 15), random.between(-12, -5), random.between(-2, 2)};
+        const Vec3 w{random.between(-50, 50), random.between(-50, 50), random.between(0, 700)};
+        const GroundResult right = calcRun(v, w, g);
+        g.slopeAcross = -g.slopeAcross;
+        const GroundResult left = calcRun(mirrored(v), mirroredTurn(w), g);
+        EXPECT_NEAR(right.release_m, left.release_m, 1e-9);
+        EXPECT_NEAR(right.rest_m.z, -left.rest_m.z, 1e-9);
+    }
+}
+
+TEST(Ground, BreaksDownASideSlope) {
+    const GroundResult r = calcRun(landing(12, 35), backspin(1500), {.slopeAcross = 0.03});
+    EXPECT_LT(r.rest_m.z, -0.1) << "rises to the right, so it runs left";
+}
+
+TEST(Ground, ABallOnTooSteepASlopeIsLeftThereAndSaysSo) {
+    const GroundResult r = calcRun(landing(10, 45), backspin(1000), {.slopeAlong = -0.3});
+    EXPECT_TRUE(r.ranAway);
+    EXPECT_LT(norm(r.rest_m), 120.0) << "100 m, and the hop or step that crossed them";
+}
+
+TEST(Ground, TheTraceEndsWhereTheBallRests) {
+    std::vector<GroundPoint> trace;
+    const GroundResult r = calcRun(landing(14, 40), backspin(4000), {}, &trace);
+    ASSERT_GT(trace.size(), 20u);
+    EXPECT_EQ(trace.front().position_m.x, 0.0);
+    EXPECT_NEAR(trace.back().position_m.x, r.release_m, 1e-12);
+    for (std::size_t i = 1; i < trace.size(); ++i) {
+        EXPECT_GE(trace[i].time_s, trace[i - 1].time_s);
+        EXPECT_GT(trace[i].position_m.y, -1e-9) << "never below the plane";
+    }
+}
+
+TEST(Ground, RefusesABallThatLeavesTheGround) {
+    EXPECT_THROW(calcRun({5, 3, 0}, {}, {}), RangeError);
+    EXPECT_THROW(calcRun(landing(10, 40), {}, {.firmness = 9}), RangeError);
+    EXPECT_THROW(calcRun({NAN, -3, 0}, {}, {}), RangeError);
+}
+
+}  // namespace
+}  // namespace wedgeon

@@ -1,0 +1,143 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The chain: mirror, the coach's rules of thumb, words and spread.
+#include "wedgeon/shot/shot.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+#include "wedgeon/shot/spread.h"
+
+namespace wedgeon {
+namespace {
+
+Givens ordinary() {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.lie = findLie("short-dry")->lie;
+    return g;
+}
+
+TEST(Shot, ALeftHandersShotIsTheMirrorOfARightHanders) {
+    test::RandomCases random(14);
+    for (int i = 0; i < 200; ++i) {
+        const Recipe recipe = random.recipe();
+        Givens g = random.givens();
+        const ShotResult right = calcShot(recipe, g);
+        g.hand = Hand::Left;
+        g.air.windRight_mps = -g.air.windRight_mps;
+        g.ground.slopeAcross = -g.ground.slopeAcross;
+        const ShotResult left = calcShot(recipe, g);
+        EXPECT_NEAR(right.flight.carry_m, left.flight.carry_m, 1e-9);
+        EXPECT_NEAR(right.flight.side_m, -left.flight.side_m, 1e-9);
+        EXPECT_NEAR(right.run.release_m, left.run.release_m, 1e-8);
+        EXPECT_NEAR(right.strike.launch.direction_rad(), -left.strike.launch.direction_rad(),
+                    1e-12);
+        EXPECT_NEAR(right.strike.launch.spinAxis_rad(), -left.strike.launch.spinAxis_rad(), 1e-9);
+    }
+}
+
+TEST(Shot, ASetUpAndItsOwnDeliveryGiveTheSameBall) {
+    test::RandomCases random(15);
+    for (int i = 0; i < 100; ++i) {
+        const Givens g = random.givens();
+        const ShotResult a = calcShot(random.recipe(), g);
+        const ShotResult b = calcShotFromDelivery(a.swing.delivery, g);
+        EXPECT_EQ(a.flight.carry_m, b.flight.carry_m);
+        EXPECT_EQ(a.run.release_m, b.run.release_m);
+    }
+}
+
+TEST(Shot, AHighChipCarriesMostOfItsWayAndALowOneAboutHalf) {
+    Recipe high;
+    high.open_rad = radFromDeg(15);
+    high.ballForward_m = 0.5 * constants::ballWidth_m;
+    high.clubSpeed_mps = 12;
+    Givens lob = ordinary();
+    lob.wedge.loft_rad = radFromDeg(58);
+    const ShotResult up = calcShot(high, lob);
+    EXPECT_GT(up.flight.carry_m / up.total_m(), 0.72);
+
+    Recipe low;
+    low.lean_rad = radFromDeg(8);
+    low.ballForward_m = -1.0 * constants::ballWidth_m;
+    low.clubSpeed_mps = 6.5;
+    Givens running = ordinary();
+    running.wedge.loft_rad = radFromDeg(46);
+    const ShotResult down = calcShot(low, running);
+    EXPECT_GT(down.flight.carry_m / down.total_m(), 0.3);
+    EXPECT_LT(down.flight.carry_m / down.total_m(), 0.65);
+}
+
+TEST(Shot, ADullerFaceSpinsLessAndReleasesMore) {
+    Givens g = ordinary();
+    Recipe s;
+    s.clubSpeed_mps = 24;
+    const ShotResult fresh = calcShot(s, g);
+    g.face = FaceCondition::WornWet;
+    const ShotResult wet = calcShot(s, g);
+    EXPECT_LT(wet.strike.launch.spinRate_radps(), fresh.strike.launch.spinRate_radps());
+    EXPECT_GT(wet.run.release_m, fresh.run.release_m);
+    EXPECT_TRUE(wet.strike.limitedByFriction());
+}
+
+TEST(Shot, WordsFollowTheirThresholds) {
+    GroundResult run;
+    run.contacts = 2;
+    run.bounces[0].velocityBefore_mps = {10, -8, 0};
+    run.bounces[0].velocityAfter_mps = {6, 3, 0};
+    run.bounces[1].velocityBefore_mps = {6, -3, 0};
+    run.bounces[1].velocityAfter_mps = {1.5, 0.5, 0};
+    run.release_m = run.farthest_m = 4;
+    run.roll_m = 1.5;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ChecksTrickles);
+    EXPECT_EQ(findBehaviour(40, run).bitingBounce, 2);
+    run.roll_m = 0.3;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::HopsAndStops);
+    run.bounces[1].velocityAfter_mps = {4, 0.5, 0};
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::Releases);
+    EXPECT_EQ(findBehaviour(3, run).behaviour, Behaviour::RunsLikePutt);
+    run.release_m = run.farthest_m = 0.4;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::DropsDead);
+    run.farthest_m = 1.0;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ComesBack);
+}
+
+TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
+    const Givens g = ordinary();
+    const Delivery d = calcShot({}, g).swing.delivery;
+    const SpreadSource none{.frictionShare = 0,
+                            .tangentialRestitution = 0,
+                            .restitution0 = 0,
+                            .groundFirmnessShare = 0,
+                            .groundFrictionShare = 0,
+                            .clubSpeedShare = 0};
+    const Spread zero = findSpread(d, g, none);
+    EXPECT_EQ(zero.carry_m, 0.0);
+    EXPECT_EQ(zero.spinRate_radps, 0.0);
+    const Spread measured = findSpread(d, g, SpreadSource::measured());
+    const Spread swings = findSpread(d, g, SpreadSource::swings());
+    EXPECT_GT(measured.spinRate_radps, 0.0);
+    EXPECT_GT(swings.carry_m, measured.carry_m);
+}
+
+TEST(Spread, OfOneSourceIsItsDerivativeTimesItsWidth) {
+    const Givens g = ordinary();
+    const Delivery d = calcShot({}, g).swing.delivery;
+    const SpreadSource speedOnly{.frictionShare = 0,
+                                 .tangentialRestitution = 0,
+                                 .restitution0 = 0,
+                                 .groundFirmnessShare = 0,
+                                 .groundFrictionShare = 0,
+                                 .clubSpeedShare = 0.01};
+    Delivery faster = d;
+    faster.clubSpeed_mps *= 1.001;
+    const double slope = (calcShotFromDelivery(faster, g).flight.carry_m -
+                          calcShotFromDelivery(d, g).flight.carry_m) /
+                         0.001;
+    EXPECT_NEAR(findSpread(d, g, speedOnly).carry_m, 1.2816 * 0.01 * slope, 0.02 * slope * 0.01);
+}
+
+}  // namespace
+}  // namespace wedgeon
