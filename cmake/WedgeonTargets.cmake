@@ -4,6 +4,10 @@
 
 function(wedgeon_target target)
   target_compile_options(${target} PRIVATE -Wall -Wextra -Wpedantic -Wshadow -Wconversion)
+  if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU" AND CMAKE_CXX_COMPILER_VERSION VERSION_LESS 13)
+    # GCC 12 warns of its own std::string concatenation (GCC bug 105651).
+    target_compile_options(${target} PRIVATE -Wno-restrict)
+  endif()
   if(WEDGEON_WERROR)
     target_compile_options(${target} PRIVATE -Werror)
   endif()

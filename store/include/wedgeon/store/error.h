@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file The one exception of the storage edge; the interface translates it once.
+#pragma once
+
+#include <stdexcept>
+#include <string>
+
+namespace wedgeon::store {
+
+enum class Fault {
+    CannotOpen,  ///< missing, a folder, no permission, read error
+    CannotWrite,
+    Empty,
+    TooLarge,
+    NotText,       ///< a picture or another binary file
+    Malformed,     ///< text whose structure is broken; line() says where
+    NothingKnown,  ///< no column that the program knows
+    NoShot,        ///< columns are known, but no row holds a shot
+    Cancelled
+};
+
+class StoreError : public std::runtime_error {
+public:
+    /// \p line counts from 1; 0 when the fault has no line.
+    StoreError(Fault fault, const std::string& what, std::size_t line = 0)
+        : std::runtime_error(what), fault_(fault), line_(line) {}
+
+    Fault fault() const noexcept { return fault_; }
+    std::size_t line() const noexcept { return line_; }
+
+private:
+    Fault fault_;
+    std::size_t line_;
+};
+
+}  // namespace wedgeon::store

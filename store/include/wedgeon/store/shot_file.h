@@ -1,0 +1,83 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Reading a delimited file of shots from any device, and writing the product's own.
+#pragma once
+
+#include <cstddef>
+#include <filesystem>
+#include <functional>
+#include <iosfwd>
+#include <optional>
+#include <span>
+#include <stop_token>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "wedgeon/store/shot_record.h"
+
+namespace wedgeon::store {
+
+/// What one column was taken for.
+struct ColumnGuess {
+    std::size_t column = 0;  ///< from 1
+    std::string header;      ///< as in the file, bounded
+    std::optional<Quantity> quantity;
+    std::optional<Label> label;
+    std::string unit;  ///< in the product's spelling; empty for words
+    std::string note;  ///< why it is not read, or what was assumed
+};
+
+/// One cell that was not taken. The rest of its row was.
+struct RefusedCell {
+    std::size_t line = 0;    ///< in the file, from 1
+    std::size_t column = 0;  ///< from 1; 0 when the whole row is meant
+    std::string header;
+    std::string text;  ///< what stands there, bounded
+    std::string reason;
+};
+
+/// What the coach says a column is, where the guess needs help.
+struct ColumnOverride {
+    std::string header;  ///< compared without case
+    Quantity quantity;
+    Unit unit;
+};
+/// Parses "column=quantity[unit]". \throws std::invalid_argument saying what is wrong.
+ColumnOverride parseOverride(std::string_view text);
+
+struct ImportOptions {
+    std::size_t mostBytes = 100u << 20;
+    std::size_t mostRefusalsListed = 10'000;
+    std::vector<ColumnOverride> overrides;
+    std::function<void(double share)> progress;  ///< 0-1, from the reading thread
+    std::stop_token stop;
+};
+
+struct ImportResult {
+    std::vector<ShotRecord> shots;
+    std::vector<ColumnGuess> columns;
+    std::vector<RefusedCell> refused;  ///< at most ImportOptions::mostRefusalsListed
+    std::size_t refusedCount = 0;
+    std::size_t rows = 0;  ///< below the header, blank lines left out
+    char delimiter = ',';
+    bool decimalComma = false;
+    bool latin1 = false;  ///< was not UTF-8 and was read as Latin-1
+};
+
+/// Reads comma, semicolon or tab separated text, UTF-8 with or without a byte-order mark, decimal
+/// point or comma, quoted cells, headers with units in brackets or in a row of their own, columns
+/// in any order. Keeps what is good: a cell that cannot be a reading is refused and listed, its
+/// row stays as long as one number is left in it.
+/// \throws StoreError: CannotOpen, Empty, TooLarge, NotText, Malformed, NothingKnown, NoShot,
+/// Cancelled. Nothing is changed on failure.
+ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options = {});
+
+/// The same from memory. \p name is used in messages.
+ImportResult readShotText(std::string_view text, const std::string& name,
+                          const ImportOptions& options = {});
+
+/// Writes the product's own CSV with units in the header; numbers round-trip within 1e-12.
+void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots);
+
+}  // namespace wedgeon::store

@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file One shot as a launch monitor or a coach wrote it down.
+#pragma once
+
+#include <array>
+#include <cmath>
+#include <cstddef>
+#include <limits>
+#include <string>
+#include <string_view>
+
+#include "wedgeon/store/unit.h"
+
+namespace wedgeon::store {
+
+/// What a shot's numbers are. The order is the order of columns in the product's own files.
+enum class Quantity {
+    Loft,
+    ClubSpeed,
+    AttackAngle,
+    ClubPath,
+    FaceAngle,
+    DynamicLoft,
+    SpinLoft,
+    BallSpeed,
+    LaunchAngle,
+    LaunchDirection,
+    SpinRate,
+    SpinAxis,
+    Carry,
+    Apex,
+    LandingAngle,
+    Release,
+    Total,
+    Side
+};
+inline constexpr std::size_t quantityCount = 18;
+
+/// What a shot's words are.
+enum class Label { Time, Player, Wedge, Ball, FaceCondition, Lie, Swing, Tags, Note };
+inline constexpr std::size_t labelCount = 9;
+
+/// What the product knows of one quantity. Limits are SI: outside them a reading is a fault.
+struct QuantityInfo {
+    Quantity quantity;
+    std::string_view key;   ///< as in files
+    std::string_view text;  ///< as a person reads it
+    Dimension dimension;
+    double low, high;
+};
+
+const QuantityInfo& info(Quantity quantity);
+std::string_view labelKey(Label label);
+
+/// Numbers are SI and radians; NaN stands for "not measured". Words are untrusted text.
+struct ShotRecord {
+    std::array<double, quantityCount> values = filled();
+    std::array<std::string, labelCount> labels;
+
+    double operator[](Quantity q) const { return values[static_cast<std::size_t>(q)]; }
+    double& operator[](Quantity q) { return values[static_cast<std::size_t>(q)]; }
+    const std::string& operator[](Label l) const { return labels[static_cast<std::size_t>(l)]; }
+    std::string& operator[](Label l) { return labels[static_cast<std::size_t>(l)]; }
+    bool has(Quantity q) const { return !std::isnan((*this)[q]); }
+
+private:
+    static constexpr std::array<double, quantityCount> filled() {
+        std::array<double, quantityCount> all{};
+        all.fill(std::numeric_limits<double>::quiet_NaN());
+        return all;
+    }
+};
+
+}  // namespace wedgeon::store

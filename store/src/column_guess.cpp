@@ -1,0 +1,194 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Headers and their meanings. General terms of the field; no device's own spelling.
+#include "column_guess.h"
+
+#include <algorithm>
+#include <array>
+#include <string>
+#include <vector>
+
+#include "text.h"
+
+namespace wedgeon::store {
+namespace {
+
+/// A quantity is meant when all words of \p need (blank separated) and none of \p never are there.
+struct Rule {
+    Quantity quantity;
+    std::string_view need;
+    std::string_view never;
+};
+
+using Q = Quantity;
+// In this order: the first that fits wins.
+constexpr std::array rules{
+    Rule{Q::SpinLoft, "spin loft", ""},
+    Rule{Q::DynamicLoft, "dynamic loft", ""},
+    Rule{Q::DynamicLoft, "dyn loft", ""},
+    Rule{Q::DynamicLoft, "delivered loft", ""},
+    Rule{Q::Loft, "loft", "lie"},
+    Rule{Q::SpinAxis, "spin axis", ""},
+    Rule{Q::SpinAxis, "axis tilt", ""},
+    Rule{Q::SpinRate, "spin", "side sidespin loft axis type"},
+    Rule{Q::SpinRate, "backspin", "side"},
+    Rule{Q::BallSpeed, "ball speed", "landing"},
+    Rule{Q::BallSpeed, "ball velocity", "landing"},
+    Rule{Q::ClubSpeed, "club speed", "ball"},
+    Rule{Q::ClubSpeed, "head speed", "ball"},
+    Rule{Q::ClubSpeed, "clubhead speed", ""},
+    Rule{Q::AttackAngle, "attack", ""},
+    Rule{Q::AttackAngle, "aoa", ""},
+    Rule{Q::ClubPath, "path", "face"},
+    Rule{Q::FaceAngle, "face angle", "path"},
+    Rule{Q::FaceAngle, "face target", "path"},
+    Rule{Q::LaunchDirection, "launch direction", ""},
+    Rule{Q::LaunchDirection, "horizontal launch", ""},
+    Rule{Q::LaunchDirection, "horizontal angle", ""},
+    Rule{Q::LaunchDirection, "azimuth", ""},
+    Rule{Q::LaunchDirection, "start direction", ""},
+    Rule{Q::LaunchDirection, "start line", ""},
+    Rule{Q::LaunchAngle, "launch", "direction horizontal speed"},
+    Rule{Q::LaunchAngle, "vertical angle", ""},
+    Rule{Q::LandingAngle, "landing angle", ""},
+    Rule{Q::LandingAngle, "land angle", ""},
+    Rule{Q::LandingAngle, "descent", "speed"},
+    Rule{Q::Side, "carry side", ""},
+    Rule{Q::Side, "offline", "total"},
+    Rule{Q::Side, "side", "spin total"},
+    Rule{Q::Side, "lateral", "total"},
+    Rule{Q::Carry, "carry", "time side"},
+    Rule{Q::Apex, "apex", "time distance"},
+    Rule{Q::Apex, "height", "tee"},
+    Rule{Q::Release, "release", ""},
+    Rule{Q::Release, "roll", ""},
+    Rule{Q::Release, "run", ""},
+    Rule{Q::Total, "total", "spin side"},
+};
+
+struct LabelSpelling {
+    Label label;
+    std::string_view squeezed;
+};
+constexpr std::array labelSpellings{
+    LabelSpelling{Label::Time, "time"},
+    LabelSpelling{Label::Time, "date"},
+    LabelSpelling{Label::Time, "datetime"},
+    LabelSpelling{Label::Time, "timestamp"},
+    LabelSpelling{Label::Time, "shottime"},
+    LabelSpelling{Label::Player, "player"},
+    LabelSpelling{Label::Player, "playername"},
+    LabelSpelling{Label::Player, "name"},
+    LabelSpelling{Label::Wedge, "wedge"},
+    LabelSpelling{Label::Wedge, "club"},
+    LabelSpelling{Label::Wedge, "clubtype"},
+    LabelSpelling{Label::Wedge, "clubname"},
+    LabelSpelling{Label::Ball, "ball"},
+    LabelSpelling{Label::Ball, "balltype"},
+    LabelSpelling{Label::FaceCondition, "facecondition"},
+    LabelSpelling{Label::FaceCondition, "grooves"},
+    LabelSpelling{Label::Lie, "lie"},
+    LabelSpelling{Label::Swing, "swing"},
+    LabelSpelling{Label::Swing, "swinglength"},
+    LabelSpelling{Label::Tags, "tags"},
+    LabelSpelling{Label::Tags, "tag"},
+    LabelSpelling{Label::Note, "note"},
+    LabelSpelling{Label::Note, "notes"},
+    LabelSpelling{Label::Note, "comment"},
+    LabelSpelling{Label::Note, "comments"},
+};
+
+bool contains(const std::vector<std::string>& words, std::string_view word) {
+    return std::find(words.begin(), words.end(), word) != words.end();
+}
+
+bool fits(const Rule& rule, const std::vector<std::string>& words) {
+    const auto need = text::words(rule.need);
+    const auto never = text::words(rule.never);
+    return std::all_of(need.begin(), need.end(),
+                       [&](const auto& w) { return contains(words, w); }) &&
+           std::none_of(never.begin(), never.end(),
+                        [&](const auto& w) { return contains(words, w); });
+}
+
+}  // namespace
+
+HeaderParts splitHeader(std::string_view header) {
+    header = text::trimmed(header);
+    if (!header.empty() && (header.back() == ']' || header.back() == ')')) {
+        const char open = header.back() == ']' ? '[' : '(';
+        const std::size_t at = header.rfind(open);
+        if (at != std::string_view::npos) {
+            return {text::trimmed(header.substr(0, at)),
+                    text::trimmed(header.substr(at + 1, header.size() - at - 2)), true};
+        }
+    }
+    // "Carry yds", "launch angle, deg": the last word when it is a unit and not the only one.
+    std::size_t at = header.find_last_of(" _,-\t");
+    if (at != std::string_view::npos && at > 0 && findUnit(header.substr(at + 1))) {
+        const std::string_view unit = header.substr(at + 1);
+        while (at > 0 && (header[at - 1] == ' ' || header[at - 1] == ','))
+            --at;
+        return {header.substr(0, at), unit, false};
+    }
+    return {header, {}, false};
+}
+
+ColumnGuess guessColumn(std::string_view header, std::size_t column) {
+    ColumnGuess guess;
+    guess.column = column;
+    guess.header = text::shown(text::trimmed(header));
+    const HeaderParts parts = splitHeader(header);
+    const std::vector<std::string> words = text::words(parts.name);
+    std::string squeezed;
+    for (const std::string& w : words)
+        squeezed += w;
+    for (const LabelSpelling& s : labelSpellings) {
+        if (s.squeezed == squeezed) {
+            guess.label = s.label;
+            return guess;
+        }
+    }
+    for (std::size_t q = 0; q < quantityCount; ++q) {
+        std::string key;
+        for (const auto& w : text::words(info(static_cast<Quantity>(q)).key))
+            key += w;
+        if (key == squeezed) guess.quantity = static_cast<Quantity>(q);
+    }
+    for (const Rule& rule : rules) {
+        if (guess.quantity) break;
+        if (fits(rule, words)) guess.quantity = rule.quantity;
+    }
+    if (!guess.quantity) guess.note = "not a column that is known here";
+    return guess;
+}
+
+void finishGuess(ColumnGuess& guess, std::string_view unitText) {
+    if (!guess.quantity) return;
+    const QuantityInfo& q = info(*guess.quantity);
+    const bool oneUnit = q.dimension == Dimension::Angle || q.dimension == Dimension::SpinRate;
+    if (unitText.empty()) {
+        if (oneUnit) {
+            guess.unit = ownUnit(q.dimension).name;
+            guess.note = "no unit given; taken as " + guess.unit;
+        } else {
+            guess.quantity.reset();
+            guess.note = "looks like " + std::string(q.text) +
+                         ", but the header has no unit: write \"" + std::string(q.key) + " [" +
+                         std::string(ownUnit(q.dimension).name) +
+                         "]\" or name the unit when importing";
+        }
+        return;
+    }
+    const auto unit = findUnit(unitText);
+    if (unit && unit->dimension == q.dimension) {
+        guess.unit = unit->name;
+        return;
+    }
+    guess.quantity.reset();
+    guess.note = "looks like " + std::string(q.text) + ", but \"" + text::shown(unitText, 16) +
+                 "\" is not a unit of " + std::string(dimensionName(q.dimension)) +
+                 " that is known here";
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,123 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The splitter.
+#include "delimited.h"
+
+#include <algorithm>
+#include <array>
+
+#include "text.h"
+#include "wedgeon/store/error.h"
+
+namespace wedgeon::store {
+
+bool DelimitedRow::isBlank() const {
+    return std::all_of(cells.begin(), cells.end(),
+                       [](const std::string& c) { return text::trimmed(c).empty(); });
+}
+
+void DelimitedReader::readQuoted(std::string& cell) {
+    const std::size_t started = line_;
+    ++at_;
+    for (;;) {
+        if (at_ >= text_.size()) {
+            throw StoreError(Fault::Malformed, "a quote that is opened here is never closed",
+                             started);
+        }
+        const char c = text_[at_++];
+        if (c == '"') {
+            if (at_ < text_.size() && text_[at_] == '"') {
+                ++at_;
+            } else {
+                return;
+            }
+        }
+        if (c == '\n') ++line_;
+        if (cell.size() >= mostCellBytes) {
+            throw StoreError(Fault::Malformed,
+                             "a quoted cell is longer than 64 KiB; is a quote missing?", started);
+        }
+        cell.push_back(c);
+    }
+}
+
+/// True when a delimiter follows, so that the row goes on.
+bool DelimitedReader::readCell(std::string& cell) {
+    std::size_t begin = at_;
+    while (begin < text_.size() && text_[begin] == ' ')
+        ++begin;
+    if (begin < text_.size() && text_[begin] == '"') {
+        at_ = begin;
+        readQuoted(cell);
+    }
+    while (at_ < text_.size()) {
+        const char c = text_[at_++];
+        if (c == delimiter_) return true;
+        if (c == '\n' || c == '\r') {
+            if (c == '\r' && at_ < text_.size() && text_[at_] == '\n') ++at_;
+            ++line_;
+            return false;
+        }
+        if (cell.size() >= mostCellBytes) {
+            throw StoreError(Fault::Malformed, "a cell is longer than 64 KiB", line_);
+        }
+        cell.push_back(c);
+    }
+    return false;
+}
+
+bool DelimitedReader::next(DelimitedRow& row) {
+    row.cells.clear();
+    row.line = line_;
+    if (at_ >= text_.size()) return false;
+    bool more = true;
+    while (more) {
+        if (row.cells.size() >= mostCells) {
+            throw StoreError(Fault::Malformed, "more than 512 cells in one row", row.line);
+        }
+        more = readCell(row.cells.emplace_back());
+    }
+    return true;
+}
+
+char findDelimiter(std::string_view text) {
+    constexpr std::array candidates{',', ';', '\t'};
+    std::array<std::size_t, 3> least{};
+    least.fill(static_cast<std::size_t>(-1));
+    std::array<std::size_t, 3> count{};
+    bool quoted = false;
+    bool any = false;
+    int lines = 0;
+    const auto endLine = [&] {
+        if (any) {
+            for (std::size_t k = 0; k < count.size(); ++k)
+                least[k] = std::min(least[k], count[k]);
+            ++lines;
+        }
+        count.fill(0);
+        any = false;
+    };
+    for (const char c : text.substr(0, std::min<std::size_t>(text.size(), 64u << 10))) {
+        if (lines == 20) break;
+        if (c == '"') quoted = !quoted;
+        if (quoted) continue;
+        if (c == '\n' || c == '\r') {
+            endLine();
+            continue;
+        }
+        any = true;
+        for (std::size_t k = 0; k < candidates.size(); ++k)
+            count[k] += c == candidates[k] ? 1 : 0;
+    }
+    if (lines == 0) endLine();
+    // A decimal comma stands in the cells but not in the header, so that the least count over the
+    // lines tells the delimiter; on a tie the rarer character wins.
+    constexpr std::array<std::size_t, 3> preference{1, 2, 0};
+    std::size_t best = 1;
+    for (const std::size_t k : preference) {
+        if (least[k] != static_cast<std::size_t>(-1) && least[k] > least[best]) best = k;
+    }
+    return least[best] == 0 || least[best] == static_cast<std::size_t>(-1) ? ',' : candidates[best];
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,95 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Strict numbers: all of the cell or nothing.
+#include "number.h"
+
+#include <algorithm>
+#include <array>
+#include <charconv>
+#include <cmath>
+
+#include "text.h"
+
+namespace wedgeon::store {
+namespace {
+
+constexpr std::size_t longestNumber = 48;
+
+bool isBlankWord(std::string_view s) {
+    constexpr std::array words{"",   "-",    "--",           "---",         "n/a",
+                               "na", "null", "\xE2\x80\x93", "\xE2\x80\x94"};
+    return std::any_of(words.begin(), words.end(),
+                       [&](std::string_view w) { return text::equalNoCase(s, w); });
+}
+
+/// Digits, then \p mark, then digits; counts what follows the mark.
+bool hasOneMark(std::string_view s, char mark, std::size_t& decimals) {
+    s = text::trimmed(s);
+    if (!s.empty() && (s.front() == '-' || s.front() == '+')) s.remove_prefix(1);
+    const std::size_t at = s.find(mark);
+    if (at == std::string_view::npos || at == 0) return false;
+    decimals = s.size() - at - 1;
+    return std::all_of(s.begin(), s.begin() + static_cast<std::ptrdiff_t>(at), text::isDigit) &&
+           std::all_of(s.begin() + static_cast<std::ptrdiff_t>(at) + 1, s.end(), text::isDigit);
+}
+
+/// Takes group marks out of the digits before the decimal mark; false when a group is not three.
+bool ungroup(std::string& s, char decimalMark) {
+    const char groupMark = decimalMark == ',' ? '.' : ',';
+    const std::size_t end = std::min(s.find(decimalMark), s.size());
+    const auto isGroup = [&](char c) { return c == groupMark || c == ' ' || c == '\''; };
+    std::string out;
+    std::size_t run = 0;
+    bool grouped = false;
+    for (std::size_t i = 0; i < end; ++i) {
+        if (isGroup(s[i])) {
+            if (run == 0 || (grouped && run != 3)) return false;
+            grouped = true;
+            run = 0;
+            continue;
+        }
+        if (text::isDigit(s[i])) ++run;
+        out.push_back(s[i]);
+    }
+    if (grouped && run != 3) return false;
+    if (std::any_of(s.begin() + static_cast<std::ptrdiff_t>(end), s.end(), isGroup)) return false;
+    s = out + s.substr(end);
+    return true;
+}
+
+}  // namespace
+
+bool looksDecimalComma(std::string_view s) {
+    std::size_t decimals = 0;
+    return hasOneMark(s, ',', decimals) && decimals > 0 && decimals != 3;
+}
+
+bool looksDecimalPoint(std::string_view s) {
+    std::size_t decimals = 0;
+    return hasOneMark(s, '.', decimals) && decimals > 0 && decimals != 3;
+}
+
+ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
+    using State = ParsedNumber::State;
+    std::string_view s = text::trimmed(raw);
+    for (const std::string_view degree : {"\xC2\xB0", "\xC2\xBA"}) {
+        if (s.ends_with(degree)) s = text::trimmed(s.substr(0, s.size() - degree.size()));
+    }
+    if (isBlankWord(s)) return {State::Blank, 0.0, {}};
+    if (s.size() > longestNumber) return {State::Bad, 0.0, "is too long for a number"};
+    if (s.front() == '+') s.remove_prefix(1);
+    std::string digits(s);
+    if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, "is not a number"};
+    if (decimalComma) std::replace(digits.begin(), digits.end(), ',', '.');
+
+    double value = 0.0;
+    const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
+    if (error == std::errc::result_out_of_range) return {State::Bad, 0.0, "is too large"};
+    if (error != std::errc() || end != digits.data() + digits.size()) {
+        return {State::Bad, 0.0, "is not a number"};
+    }
+    if (!std::isfinite(value)) return {State::Bad, 0.0, "is not a finite number"};
+    return {State::Good, value, {}};
+}
+
+}  // namespace wedgeon::store

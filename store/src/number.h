@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A number as files write it.
+#pragma once
+
+#include <string>
+#include <string_view>
+
+namespace wedgeon::store {
+
+struct ParsedNumber {
+    enum class State { Blank, Good, Bad } state = State::Blank;
+    double value = 0.0;
+    std::string_view reason;  ///< for Bad
+};
+
+/// Accepts a sign, digits, one decimal mark and an exponent, blanks around and a degree sign
+/// behind. Thousands may be grouped by the other mark, a blank or an apostrophe, in threes.
+/// "-", "--" and "n/a" count as blank; "NaN" and "inf" are refused.
+ParsedNumber parseNumber(std::string_view text, bool decimalComma);
+
+/// Whether \p text is a number that only a decimal comma (or only a point) explains.
+bool looksDecimalComma(std::string_view text);
+bool looksDecimalPoint(std::string_view text);
+
+}  // namespace wedgeon::store

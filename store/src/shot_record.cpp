@@ -1,0 +1,52 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Names and limits of the quantities.
+#include "wedgeon/store/shot_record.h"
+
+#include "wedgeon/units.h"
+
+namespace wedgeon::store {
+namespace {
+
+constexpr double deg(double d) {
+    return radFromDeg(d);
+}
+constexpr double rpm(double r) {
+    return radpsFromRpm(r);
+}
+
+constexpr std::array<QuantityInfo, quantityCount> infos{{
+    {Quantity::Loft, "loft", "loft", Dimension::Angle, deg(15), deg(75)},
+    {Quantity::ClubSpeed, "club_speed", "club speed", Dimension::Speed, 0.5, 60},
+    {Quantity::AttackAngle, "attack_angle", "attack angle", Dimension::Angle, deg(-40), deg(20)},
+    {Quantity::ClubPath, "club_path", "club path", Dimension::Angle, deg(-60), deg(60)},
+    {Quantity::FaceAngle, "face_angle", "face angle", Dimension::Angle, deg(-60), deg(60)},
+    {Quantity::DynamicLoft, "dynamic_loft", "dynamic loft", Dimension::Angle, deg(-10), deg(85)},
+    {Quantity::SpinLoft, "spin_loft", "spin loft", Dimension::Angle, 0, deg(90)},
+    {Quantity::BallSpeed, "ball_speed", "ball speed", Dimension::Speed, 0.5, 90},
+    {Quantity::LaunchAngle, "launch_angle", "launch angle", Dimension::Angle, deg(-10), deg(85)},
+    {Quantity::LaunchDirection, "launch_direction", "launch direction", Dimension::Angle, deg(-60),
+     deg(60)},
+    {Quantity::SpinRate, "spin_rate", "spin rate", Dimension::SpinRate, 0, rpm(16000)},
+    {Quantity::SpinAxis, "spin_axis", "spin axis", Dimension::Angle, deg(-90), deg(90)},
+    {Quantity::Carry, "carry", "carry", Dimension::Length, 0, 250},
+    {Quantity::Apex, "apex", "apex", Dimension::Length, 0, 80},
+    {Quantity::LandingAngle, "landing_angle", "landing angle", Dimension::Angle, 0, deg(90)},
+    {Quantity::Release, "release", "release", Dimension::Length, -40, 100},
+    {Quantity::Total, "total", "total", Dimension::Length, 0, 300},
+    {Quantity::Side, "side", "side", Dimension::Length, -100, 100},
+}};
+
+constexpr std::array<std::string_view, labelCount> labelKeys{
+    "time", "player", "wedge", "ball", "face_condition", "lie", "swing", "tags", "note"};
+
+}  // namespace
+
+const QuantityInfo& info(Quantity quantity) {
+    return infos[static_cast<std::size_t>(quantity)];
+}
+std::string_view labelKey(Label label) {
+    return labelKeys[static_cast<std::size_t>(label)];
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,74 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The product's own CSV.
+#include <array>
+#include <charconv>
+#include <ostream>
+
+#include "wedgeon/store/shot_file.h"
+
+namespace wedgeon::store {
+namespace {
+
+void writeCell(std::ostream& out, const std::string& cell) {
+    if (cell.find_first_of(",;\t\"\r\n") == std::string::npos) {
+        out << cell;
+        return;
+    }
+    out << '"';
+    for (const char c : cell) {
+        if (c == '"') out << '"';
+        out << c;
+    }
+    out << '"';
+}
+
+void writeNumber(std::ostream& out, double value) {
+    std::array<char, 32> buffer{};
+    // 15 digits: unit conversion costs the last one or two anyway, and 0.1 stays "0.1".
+    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), value,
+                                   std::chars_format::general, 15)
+                         .ptr;
+    out.write(buffer.data(), end - buffer.data());
+}
+
+}  // namespace
+
+void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots) {
+    // Words first up to the swing, as a person reads a row; then the numbers, tags and note.
+    constexpr std::array before{Label::Time,          Label::Player, Label::Wedge, Label::Ball,
+                                Label::FaceCondition, Label::Lie,    Label::Swing};
+    constexpr std::array after{Label::Tags, Label::Note};
+    const char* separator = "";
+    const auto cell = [&](const std::string& s) {
+        out << separator;
+        writeCell(out, s);
+        separator = ",";
+    };
+    for (const Label l : before)
+        cell(std::string(labelKey(l)));
+    for (std::size_t i = 0; i < quantityCount; ++i) {
+        const QuantityInfo& q = info(static_cast<Quantity>(i));
+        cell(std::string(q.key) + " [" + std::string(ownUnit(q.dimension).name) + "]");
+    }
+    for (const Label l : after)
+        cell(std::string(labelKey(l)));
+    out << "\n";
+    for (const ShotRecord& shot : shots) {
+        separator = "";
+        for (const Label l : before)
+            cell(shot[l]);
+        for (std::size_t i = 0; i < quantityCount; ++i) {
+            const QuantityInfo& q = info(static_cast<Quantity>(i));
+            out << separator;
+            if (shot.has(q.quantity)) {
+                writeNumber(out, shot[q.quantity] / ownUnit(q.dimension).factor);
+            }
+        }
+        for (const Label l : after)
+            cell(shot[l]);
+        out << "\n";
+    }
+}
+
+}  // namespace wedgeon::store

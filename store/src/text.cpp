@@ -1,0 +1,102 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Text helpers of the readers.
+#include "text.h"
+
+#include <algorithm>
+
+namespace wedgeon::store::text {
+
+std::string_view trimmed(std::string_view s) {
+    while (!s.empty() && isBlank(s.front()))
+        s.remove_prefix(1);
+    while (!s.empty() && isBlank(s.back()))
+        s.remove_suffix(1);
+    return s;
+}
+
+std::string lowered(std::string_view s) {
+    std::string out(s);
+    std::transform(out.begin(), out.end(), out.begin(), lower);
+    return out;
+}
+
+bool equalNoCase(std::string_view a, std::string_view b) {
+    return std::equal(a.begin(), a.end(), b.begin(), b.end(),
+                      [](char x, char y) { return lower(x) == lower(y); });
+}
+
+std::vector<std::string> words(std::string_view s) {
+    std::vector<std::string> out;
+    bool inside = false;
+    char before = ' ';
+    for (const char c : s) {
+        const bool part = isLetter(c) || isDigit(c);
+        const bool hump = c >= 'A' && c <= 'Z' && before >= 'a' && before <= 'z';
+        if (part) {
+            if (!inside || hump) out.emplace_back();
+            out.back().push_back(lower(c));
+        }
+        inside = part;
+        before = c;
+    }
+    return out;
+}
+
+std::string shown(std::string_view s, std::size_t most) {
+    std::string out;
+    const bool cut = s.size() > most;
+    if (cut) {
+        s = s.substr(0, most);
+        // Step back over a started UTF-8 character.
+        while (!s.empty() && (static_cast<unsigned char>(s.back()) & 0xC0) == 0x80)
+            s.remove_suffix(1);
+        if (!s.empty() && static_cast<unsigned char>(s.back()) >= 0xC0) s.remove_suffix(1);
+    }
+    for (const char c : s)
+        out.push_back(static_cast<unsigned char>(c) < 0x20 || c == 0x7F ? '?' : c);
+    if (cut) out += "...";
+    return out;
+}
+
+bool isUtf8(std::string_view s) {
+    std::size_t i = 0;
+    while (i < s.size()) {
+        const auto c = static_cast<unsigned char>(s[i]);
+        std::size_t more = 0;
+        if (c < 0x80) {
+            more = 0;
+        } else if (c >= 0xC2 && c < 0xE0) {
+            more = 1;
+        } else if (c >= 0xE0 && c < 0xF0) {
+            more = 2;
+        } else if (c >= 0xF0 && c < 0xF5) {
+            more = 3;
+        } else {
+            return false;
+        }
+        if (i + more >= s.size() && more > 0) return false;
+        for (std::size_t k = 1; k <= more; ++k) {
+            if ((static_cast<unsigned char>(s[i + k]) & 0xC0) != 0x80) return false;
+        }
+        i += more + 1;
+    }
+    return true;
+}
+
+std::string utf8FromLatin1(std::string_view s) {
+    std::string out;
+    out.reserve(s.size() + s.size() / 8);
+    for (const char ch : s) {
+        const auto c = static_cast<unsigned char>(ch);
+        if (c < 0x80) {
+            out.push_back(ch);
+        } else {
+            out.push_back(static_cast<char>(0xC0 | (c >> 6)));
+            out.push_back(static_cast<char>(0x80 | (c & 0x3F)));
+        }
+    }
+    return out;
+}
+
+}  // namespace wedgeon::store::text

@@ -1,0 +1,305 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading files of shots: shapes, units, and everything that can be wrong with them.
+#include "wedgeon/store/shot_file.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <fstream>
+#include <sstream>
+
+#include "wedgeon/store/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::store {
+namespace {
+
+ImportResult read(std::string_view text, const ImportOptions& options = {}) {
+    return readShotText(text, "shots.csv", options);
+}
+
+Fault faultOf(std::string_view text) {
+    try {
+        read(text);
+    } catch (const StoreError& e) {
+        EXPECT_NE(std::string(e.what()).find("shots.csv"), std::string::npos) << e.what();
+        return e.fault();
+    }
+    ADD_FAILURE() << "was read: " << text.substr(0, 60);
+    return Fault::Cancelled;
+}
+
+TEST(ShotFile, ReadsCommasWithUnitsInBrackets) {
+    const ImportResult r = read(
+        "player,club_speed [mph],launch_angle [deg],spin_rate [rpm],carry [yd]\n"
+        "Ilse,60,31.5,6200,50\n");
+    ASSERT_EQ(r.shots.size(), 1u);
+    EXPECT_EQ(r.delimiter, ',');
+    const ShotRecord& s = r.shots[0];
+    EXPECT_EQ(s[Label::Player], "Ilse");
+    EXPECT_NEAR(s[Quantity::ClubSpeed], 26.8224, 1e-9);
+    EXPECT_NEAR(degFromRad(s[Quantity::LaunchAngle]), 31.5, 1e-9);
+    EXPECT_NEAR(rpmFromRadps(s[Quantity::SpinRate]), 6200, 1e-9);
+    EXPECT_NEAR(s[Quantity::Carry], 45.72, 1e-9);
+    EXPECT_FALSE(s.has(Quantity::Apex));
+    EXPECT_EQ(r.refusedCount, 0u);
+}
+
+TEST(ShotFile, ReadsSemicolonsDecimalCommasAndAByteOrderMark) {
+    const ImportResult r = read(
+        "\xEF\xBB\xBF"
+        "Total Spin;Ball Speed (km/h);Landing Angle [\xC2\xB0];Max Height - m\r\n"
+        "5.600,5;92,4;41,25;8,2\r\n\r\n"
+        "5.410,0;90,0;40,5;7,9\r\n");
+    ASSERT_EQ(r.shots.size(), 2u);
+    EXPECT_TRUE(r.decimalComma);
+    EXPECT_EQ(r.delimiter, ';');
+    EXPECT_NEAR(rpmFromRadps(r.shots[0][Quantity::SpinRate]), 5600.5, 1e-9);
+    EXPECT_NEAR(r.shots[0][Quantity::BallSpeed], 92.4 / 3.6, 1e-12);
+    EXPECT_NEAR(degFromRad(r.shots[0][Quantity::LandingAngle]), 41.25, 1e-9);
+    EXPECT_NEAR(r.shots[1][Quantity::Apex], 7.9, 1e-12);
+}
+
+TEST(ShotFile, ReadsTabsAndAnyOrderAndQuotedCells) {
+    const ImportResult r = read(
+        "Note\tCarry ft\tAngle of Attack\tClub\n"
+        "\"hit, \"\"thin\"\"\nsecond line\"\t120\t-4.5\t56\n");
+    ASSERT_EQ(r.shots.size(), 1u);
+    EXPECT_EQ(r.delimiter, '\t');
+    EXPECT_EQ(r.shots[0][Label::Note], "hit, \"thin\"\nsecond line");
+    EXPECT_NEAR(r.shots[0][Quantity::Carry], 36.576, 1e-9);
+    EXPECT_NEAR(degFromRad(r.shots[0][Quantity::AttackAngle]), -4.5, 1e-9);
+    EXPECT_EQ(r.shots[0][Label::Wedge], "56");
+    EXPECT_EQ(r.columns[2].note, "no unit given; taken as deg");
+}
+
+TEST(ShotFile, DoesNotGuessAUnitForSpeedsAndLengths) {
+    const ImportResult r = read("club speed,launch angle\n60,30\n");
+    EXPECT_FALSE(r.shots[0].has(Quantity::ClubSpeed));
+    EXPECT_NE(r.columns[0].note.find("no unit"), std::string::npos);
+
+    ImportOptions said;
+    said.overrides.push_back(parseOverride("club speed=club_speed[mph]"));
+    EXPECT_NEAR(read("club speed,launch angle\n60,30\n", said).shots[0][Quantity::ClubSpeed],
+                26.8224, 1e-9);
+}
+
+TEST(ShotFile, TellsLikeNamesApart) {
+    const ImportResult r = read(
+        "spin loft,dynamic loft,face to path,face angle,club path,side spin,spin axis,carry side "
+        "[m],"
+        "launch direction\n50,46,1,2,3,400,5,6,7\n");
+    EXPECT_EQ(r.columns[0].quantity, Quantity::SpinLoft);
+    EXPECT_EQ(r.columns[1].quantity, Quantity::DynamicLoft);
+    EXPECT_FALSE(r.columns[2].quantity);
+    EXPECT_EQ(r.columns[3].quantity, Quantity::FaceAngle);
+    EXPECT_EQ(r.columns[4].quantity, Quantity::ClubPath);
+    EXPECT_FALSE(r.columns[5].quantity);
+    EXPECT_EQ(r.columns[6].quantity, Quantity::SpinAxis);
+    EXPECT_EQ(r.columns[7].quantity, Quantity::Side);
+    EXPECT_EQ(r.columns[8].quantity, Quantity::LaunchDirection);
+}
+
+TEST(ShotFile, KeepsTheGoodAndListsEveryRefusedCell) {
+    const ImportResult r = read(
+        "club_speed [m/s],launch_angle [deg],spin_rate [rpm]\n"
+        "900,30,6000\n"
+        "25,NaN,6100\n"
+        "24,31,fast\n"
+        "23,29,5900,7\n");
+    EXPECT_EQ(r.shots.size(), 4u);
+    ASSERT_EQ(r.refused.size(), 4u);
+    EXPECT_EQ(r.refused[0].line, 2u);
+    EXPECT_EQ(r.refused[0].column, 1u);
+    EXPECT_EQ(r.refused[0].text, "900");
+    EXPECT_EQ(r.refused[0].reason, "is outside what a club speed can be: 0.5 to 60 m/s");
+    EXPECT_EQ(r.refused[1].line, 3u);
+    EXPECT_EQ(r.refused[1].reason, "is not a finite number");
+    EXPECT_EQ(r.refused[2].header, "spin_rate [rpm]");
+    EXPECT_EQ(r.refused[2].reason, "is not a number");
+    EXPECT_EQ(r.refused[3].column, 4u);
+    EXPECT_FALSE(r.shots[0].has(Quantity::ClubSpeed));
+    EXPECT_TRUE(r.shots[0].has(Quantity::SpinRate));
+}
+
+TEST(ShotFile, ReadsARowOfUnitsBelowTheHeader) {
+    const ImportResult r = read("Club Speed,Carry,Launch Angle\n[mph],[yds],[deg]\n60,50,31\n");
+    ASSERT_EQ(r.shots.size(), 1u);
+    EXPECT_NEAR(r.shots[0][Quantity::ClubSpeed], 26.8224, 1e-9);
+    EXPECT_NEAR(r.shots[0][Quantity::Carry], 45.72, 1e-9);
+    EXPECT_EQ(r.refusedCount, 0u);
+}
+
+TEST(ShotFile, FindsTheHeaderBelowATitleAndSkipsRepeatsAndFooters) {
+    const ImportResult r = read(
+        "Range session of Tuesday,,\n"
+        "carry [m],launch_angle [deg],spin_rate [rpm]\n"
+        "40,30,6000\n"
+        "carry [m],launch_angle [deg],spin_rate [rpm]\n"
+        "41,31,6100\n"
+        "Average,of,all\n");
+    EXPECT_EQ(r.shots.size(), 2u);
+    ASSERT_EQ(r.refused.size(), 3u);
+    EXPECT_EQ(r.refused[0].line, 1u);
+    EXPECT_EQ(r.refused[1].reason, "a second header row");
+    EXPECT_EQ(r.refused[2].line, 6u);
+}
+
+TEST(ShotFile, ReadsLatin1) {
+    const ImportResult r = read("player,launch_angle [\xB0]\nJos\xE9,30\n");
+    EXPECT_TRUE(r.latin1);
+    EXPECT_EQ(r.shots[0][Label::Player], "Jos\xC3\xA9");
+    EXPECT_TRUE(r.shots[0].has(Quantity::LaunchAngle));
+}
+
+TEST(ShotFile, SaysWhyAFileCannotBeRead) {
+    EXPECT_EQ(faultOf(""), Fault::Empty);
+    EXPECT_EQ(faultOf(" \n\n \n"), Fault::Empty);
+    EXPECT_EQ(faultOf("\x89PNG\r\n\x1a\n...."), Fault::NotText);
+    EXPECT_EQ(faultOf(std::string("a,b\n\0\1\2", 7)), Fault::NotText);
+    EXPECT_EQ(faultOf("one,two\n1,2\n"), Fault::NothingKnown);
+    EXPECT_EQ(faultOf("carry [furlong]\n2\n"), Fault::NothingKnown);
+    EXPECT_EQ(faultOf("carry [m]\n"), Fault::NoShot);
+    EXPECT_EQ(faultOf("carry [m]\n900\n"), Fault::NoShot);
+    EXPECT_EQ(faultOf("carry [m],note\n40,\"open\n41,x\n"), Fault::Malformed);
+    EXPECT_EQ(faultOf("carry [m]" + std::string(600, ',') + "\n"), Fault::Malformed);
+}
+
+TEST(ShotFile, NamesTheLineOfAnOpenQuote) {
+    try {
+        read("carry [m],note\n40,fine\n41,\"open\n42,x\n");
+        FAIL();
+    } catch (const StoreError& e) {
+        EXPECT_EQ(e.line(), 3u);
+    }
+}
+
+TEST(ShotFile, RefusesAFileThatIsTooLargeWithoutReadingIt) {
+    ImportOptions options;
+    options.mostBytes = 2u << 20;
+    const auto path = std::filesystem::temp_directory_path() / "wedgeon_too_large.csv";
+    std::ofstream(path).close();
+    std::filesystem::resize_file(path, 200u << 20);  // sparse: costs no disk
+    try {
+        readShotFile(path);
+        FAIL();
+    } catch (const StoreError& e) {
+        EXPECT_EQ(e.fault(), Fault::TooLarge);
+        EXPECT_STREQ(e.what(), "wedgeon_too_large.csv is 200 MB; files up to 100 MB are read");
+    }
+    std::filesystem::remove(path);
+}
+
+TEST(ShotFile, SaysThatAFolderOrAMissingFileIsNone) {
+    for (const std::filesystem::path& path :
+         {std::filesystem::temp_directory_path(), std::filesystem::path("/no/such/file.csv")}) {
+        try {
+            readShotFile(path);
+            FAIL() << path;
+        } catch (const StoreError& e) {
+            EXPECT_EQ(e.fault(), Fault::CannotOpen);
+        }
+    }
+}
+
+TEST(ShotFile, BoundsTheListButCountsAll) {
+    ImportOptions options;
+    options.mostRefusalsListed = 10;
+    std::string text = "carry [m],launch_angle [deg]\n";
+    for (int i = 0; i < 50; ++i)
+        text += "40,steep\n";
+    const ImportResult r = read(text, options);
+    EXPECT_EQ(r.shots.size(), 50u);
+    EXPECT_EQ(r.refused.size(), 10u);
+    EXPECT_EQ(r.refusedCount, 50u);
+}
+
+TEST(ShotFile, StopsWhenAskedAndReportsProgress) {
+    std::string text = "carry [m]\n";
+    for (int i = 0; i < 5000; ++i)
+        text += "40\n";
+    ImportOptions options;
+    std::stop_source stop;
+    options.stop = stop.get_token();
+    std::vector<double> shares;
+    options.progress = [&](double share) {
+        shares.push_back(share);
+        if (share > 0.3) stop.request_stop();
+    };
+    try {
+        read(text, options);
+        FAIL() << "was not stopped";
+    } catch (const StoreError& e) {
+        EXPECT_EQ(e.fault(), Fault::Cancelled);
+    }
+    ASSERT_GE(shares.size(), 2u);
+    EXPECT_TRUE(std::is_sorted(shares.begin(), shares.end()));
+}
+
+TEST(ShotFile, ItsOwnFileComesBackTheSame) {
+    ShotRecord a;
+    a[Label::Player] = "Runa, \"the wind\" Vale";
+    a[Label::Note] = "two\nlines";
+    a[Quantity::ClubSpeed] = 21.123456789012;
+    a[Quantity::AttackAngle] = radFromDeg(-4.1);
+    a[Quantity::SpinRate] = radpsFromRpm(6123.4);
+    a[Quantity::Release] = -0.25;
+    std::ostringstream out;
+    writeShotsCsv(out, std::vector{a});
+    const ImportResult r = read(out.str());
+    ASSERT_EQ(r.shots.size(), 1u);
+    EXPECT_EQ(r.refusedCount, 0u);
+    EXPECT_EQ(r.shots[0].labels, a.labels);
+    for (std::size_t i = 0; i < quantityCount; ++i) {
+        const auto q = static_cast<Quantity>(i);
+        EXPECT_EQ(r.shots[0].has(q), a.has(q));
+        if (a.has(q)) {
+            EXPECT_NEAR(r.shots[0][q], a[q], 1e-12 * std::abs(a[q]));
+        }
+    }
+}
+
+TEST(ShotFile, OverridesMustBeWellFormed) {
+    EXPECT_THROW(parseOverride("carry"), std::invalid_argument);
+    EXPECT_THROW(parseOverride("x=carry"), std::invalid_argument);
+    EXPECT_THROW(parseOverride("x=carry[mph]"), std::invalid_argument);
+    EXPECT_THROW(parseOverride("x=colour[m]"), std::invalid_argument);
+}
+
+TEST(ShotFile, NoiseNeverCrashesIt) {
+    // Mutated files: whatever comes out, it is a result or a StoreError.
+    const std::string good =
+        "player,club_speed [mph],launch_angle [deg],carry [yd],note\n"
+        "A,60,31,50,\"x\"\nB,58,30,48,\n";
+    unsigned state = 12345;
+    const auto next = [&] { return state = state * 1664525u + 1013904223u; };
+    for (int i = 0; i < 4000; ++i) {
+        std::string text = good;
+        for (unsigned k = 0, n = 1 + next() % 6; k < n; ++k) {
+            const std::size_t at = (next() >> 8) % text.size();
+            switch (next() >> 30) {
+                case 0:
+                    text[at] = static_cast<char>(next() >> 24);
+                    break;
+                case 1:
+                    text.erase(at, 1 + (next() >> 28));
+                    break;
+                case 2:
+                    text.insert(at, 1 + (next() >> 29), ",\"\n;\t[9-"[(next() >> 29)]);
+                    break;
+                default:
+                    text += text.substr(at);
+            }
+            if (text.empty()) text = "x";
+        }
+        try {
+            const ImportResult r = read(text);
+            EXPECT_FALSE(r.shots.empty());
+        } catch (const StoreError&) {
+        }
+    }
+}
+
+}  // namespace
+}  // namespace wedgeon::store
