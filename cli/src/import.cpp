@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Printing an import.
+#include "import.h"
+
+#include <iomanip>
+#include <ostream>
+
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/shot_file.h"
+
+namespace wedgeon::cli {
+namespace {
+
+void print(std::ostream& out, const std::string& file, const store::ImportResult& r) {
+    const char* delimiter = r.delimiter == ',' ? "comma" : r.delimiter == ';' ? "semicolon" : "tab";
+    out << file << ": " << r.shots.size() << " of " << r.rows << " rows are shots; " << delimiter
+        << " separated, decimal " << (r.decimalComma ? "comma" : "point")
+        << (r.latin1 ? ", read as Latin-1" : "") << "\n";
+    for (const store::ColumnGuess& c : r.columns) {
+        out << "  column " << std::setw(2) << c.column << "  " << std::left << std::setw(28)
+            << c.header << std::right << " ";
+        if (c.quantity) {
+            out << store::info(*c.quantity).key << " [" << c.unit << "]";
+            if (!c.note.empty()) out << "  (" << c.note << ")";
+        } else if (c.label) {
+            out << store::labelKey(*c.label);
+        } else {
+            out << "not read: " << c.note;
+        }
+        out << "\n";
+    }
+    if (r.refusedCount == 0) {
+        out << "  nothing was refused\n";
+        return;
+    }
+    out << "  refused: " << r.refusedCount << "\n";
+    for (const store::RefusedCell& c : r.refused) {
+        out << "  line " << c.line;
+        if (c.column) out << ", column " << c.column << " " << c.header;
+        out << ": \"" << c.text << "\" " << c.reason << "\n";
+    }
+    if (r.refused.size() < r.refusedCount) {
+        out << "  and " << r.refusedCount - r.refused.size() << " more\n";
+    }
+}
+
+}  // namespace
+
+bool importFiles(const std::vector<std::string>& files, const std::vector<std::string>& maps,
+                 std::ostream& out, std::ostream& err) {
+    store::ImportOptions options;
+    for (const std::string& m : maps)
+        options.overrides.push_back(store::parseOverride(m));
+    bool good = true;
+    for (const std::string& file : files) {
+        try {
+            print(out, file, store::readShotFile(file, options));
+        } catch (const store::StoreError& e) {
+            err << e.what() << "\n";
+            good = false;
+        }
+    }
+    return good;
+}
+
+}  // namespace wedgeon::cli

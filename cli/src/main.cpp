@@ -1,0 +1,78 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// wedgeon-cli: the core without a window. Exit 0 done, 1 bad input, 2 wrong use.
+#include <CLI/CLI.hpp>
+#include <fstream>
+#include <iostream>
+#include <iterator>
+#include <stdexcept>
+
+#include "import.h"
+#include "predict.h"
+
+namespace {
+
+constexpr std::size_t mostInputBytes = 512u << 20;
+
+std::string readAll(const std::string& path) {
+    std::ifstream file;
+    if (!path.empty()) {
+        file.open(path, std::ios::binary);
+        if (!file) throw std::invalid_argument(path + " cannot be opened for reading");
+    }
+    std::istream& in = path.empty() ? std::cin : file;
+    std::string text;
+    char buffer[1 << 16];
+    while (in.read(buffer, sizeof buffer) || in.gcount() > 0) {
+        text.append(buffer, static_cast<std::size_t>(in.gcount()));
+        if (text.size() > mostInputBytes) {
+            throw std::invalid_argument("the input is longer than 512 MB, the most that is read");
+        }
+    }
+    return text;
+}
+
+void writeAll(const std::string& path, const std::string& text) {
+    if (path.empty()) {
+        std::cout << text << "\n" << std::flush;
+        if (!std::cout) throw std::invalid_argument("standard output cannot be written");
+        return;
+    }
+    std::ofstream out(path, std::ios::binary);
+    out << text << "\n" << std::flush;
+    if (!out) throw std::invalid_argument(path + " cannot be written");
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app{"Wedgeon from a terminal: predicts wedge shots and reads files of shots."};
+    app.require_subcommand(1);
+
+    std::string in;
+    std::string out;
+    CLI::App* predict = app.add_subcommand("predict", "Fill in the outputs of {\"cases\": [...]}");
+    predict->add_option("--in", in, "File to read instead of standard input");
+    predict->add_option("--out", out, "File to write instead of standard output");
+
+    std::vector<std::string> files;
+    std::vector<std::string> maps;
+    CLI::App* import = app.add_subcommand("import", "Say what a file of shots was taken for");
+    import->add_option("file", files, "Delimited files")->required();
+    import->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        return app.exit(e) == 0 ? 0 : 2;
+    }
+    try {
+        if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in)));
+        if (import->parsed() && !wedgeon::cli::importFiles(files, maps, std::cout, std::cerr))
+            return 1;
+    } catch (const std::exception& e) {
+        std::cerr << "wedgeon-cli: " << e.what() << "\n";
+        return 1;
+    }
+    return 0;
+}

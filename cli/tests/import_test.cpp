@@ -1,0 +1,64 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What `import` prints.
+#include "import.h"
+
+#include <gtest/gtest.h>
+
+#include <filesystem>
+#include <fstream>
+#include <sstream>
+
+namespace wedgeon::cli {
+namespace {
+
+class ImportCommand : public testing::Test {
+protected:
+    void SetUp() override {
+        folder_ =
+            std::filesystem::temp_directory_path() /
+            ("wedgeon_cli_" + std::to_string(::testing::UnitTest::GetInstance()->random_seed()));
+        std::filesystem::create_directories(folder_);
+    }
+    void TearDown() override { std::filesystem::remove_all(folder_); }
+
+    std::string write(const std::string& name, const std::string& text) {
+        std::ofstream(folder_ / name, std::ios::binary) << text;
+        return (folder_ / name).string();
+    }
+
+    std::filesystem::path folder_;
+    std::ostringstream out_, err_;
+};
+
+TEST_F(ImportCommand, PrintsWhatItRecognisedAndRefused) {
+    const std::string file =
+        write("a.csv", "club speed (mph);launch angle;mood\n60,5;31;good\nfast;30;bad\n");
+    EXPECT_TRUE(importFiles({file}, {}, out_, err_));
+    const std::string said = out_.str();
+    EXPECT_NE(said.find("2 of 2 rows are shots; semicolon separated, decimal comma"),
+              std::string::npos)
+        << said;
+    EXPECT_NE(said.find("club_speed [mph]"), std::string::npos);
+    EXPECT_NE(said.find("not read: not a column that is known here"), std::string::npos);
+    EXPECT_NE(said.find("line 3, column 1 club speed (mph): \"fast\" is not a number"),
+              std::string::npos)
+        << said;
+}
+
+TEST_F(ImportCommand, GoesOnAfterAFileThatCannotBeRead) {
+    const std::string good = write("good.csv", "carry [m]\n40\n");
+    const std::string empty = write("empty.csv", "");
+    EXPECT_FALSE(importFiles({empty, good}, {}, out_, err_));
+    EXPECT_NE(err_.str().find("empty.csv is empty"), std::string::npos);
+    EXPECT_NE(out_.str().find("1 of 1 rows are shots"), std::string::npos);
+}
+
+TEST_F(ImportCommand, TakesHelpWithAColumn) {
+    const std::string file = write("b.csv", "schwung\n60\n61\n");
+    EXPECT_TRUE(importFiles({file}, {"schwung=club_speed[mph]"}, out_, err_)) << err_.str();
+    EXPECT_NE(out_.str().find("club_speed [mph]  (as you said)"), std::string::npos) << out_.str();
+}
+
+}  // namespace
+}  // namespace wedgeon::cli
