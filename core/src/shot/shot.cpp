@@ -22,23 +22,26 @@ void flyAndRun(ShotResult& shot, const Givens& givens, ShotTrace* trace) {
 
 }  // namespace
 
+ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace,
+                    const StrikeLaw& law) {
+    ShotResult shot;
+    shot.contact = calcContact(givens.ball, givens.face, givens.lie);
+    shot.swing = calcSwing(givens.wedge, recipe, shot.contact.faceTurn_rad);
+    if (givens.hand == Hand::Left) shot.swing.delivery = mirrored(shot.swing.delivery);
+    shot.strike = calcStrike(shot.swing.delivery, shot.contact, law);
+    flyAndRun(shot, givens, trace);
+    return shot;
+}
+
 ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens, ShotTrace* trace,
                                 const StrikeLaw& law) {
     ShotResult shot;
     shot.swing.delivery = delivery;
     shot.contact = calcContact(givens.ball, givens.face, givens.lie);
+    shot.contact.speedKept = 1.0;
+    shot.contact.faceTurn_rad = 0.0;
     shot.strike = calcStrike(delivery, shot.contact, law);
     flyAndRun(shot, givens, trace);
-    return shot;
-}
-
-ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace,
-                    const StrikeLaw& law) {
-    const Contact contact = calcContact(givens.ball, givens.face, givens.lie);
-    Swing swing = calcSwing(givens.wedge, recipe, contact.faceTurn_rad);
-    if (givens.hand == Hand::Left) swing.delivery = mirrored(swing.delivery);
-    ShotResult shot = calcShotFromDelivery(swing.delivery, givens, trace, law);
-    shot.swing = swing;
     return shot;
 }
 

@@ -71,8 +71,8 @@ SpreadSource SpreadSource::swings() {
     return s;
 }
 
-Spread findSpread(const Delivery& delivery, const Givens& givens, const SpreadSource& source) {
-    const Inputs centre{delivery, givens, calcContact(givens.ball, givens.face, givens.lie), {}};
+Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& source) {
+    const Inputs centre{shot.swing.delivery, givens, shot.contact, {}};
     const Outputs middle = predict(centre);
 
     using Move = std::function<void(Inputs&, double)>;

@@ -53,9 +53,9 @@ struct ShotResult {
 ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace = nullptr,
                     const StrikeLaw& law = {});
 
-/// Predicts a shot from a measured delivery (world frame). The cross-grain turn of the face is not
-/// added: the measured face has it.
-/// \throws RangeError naming the field, its value and the limits.
+/// Predicts a shot from a measured delivery (world frame). What the lie does to the club's speed
+/// and face has happened before it was measured and is not counted again. \throws RangeError naming
+/// the field, its value and the limits.
 ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens,
                                 ShotTrace* trace = nullptr, const StrikeLaw& law = {});
 

@@ -39,8 +39,9 @@ struct Spread {
 };
 
 /// Moves each source by one standard deviation both ways, predicts again and adds the squares.
-/// About 20 predictions. First order: near a lopsided outcome (a mishit) it is too narrow.
+/// 21 predictions. First order: near a lopsided outcome (a mishit) it is too narrow.
 /// \throws RangeError from the prediction itself; a neighbour that is out of range is left out.
-Spread findSpread(const Delivery& delivery, const Givens& givens, const SpreadSource& source);
+/// \p shot supplies delivery and contact, so that it fits both kinds of prediction.
+Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& source);
 
 }  // namespace wedgeon
