@@ -58,6 +58,16 @@ TEST(Delivery, ReleaseClosesTheFaceInOrder) {
     EXPECT_GT(ordinary, calcSwing(wedge, s).delivery.faceAngle_rad);
 }
 
+TEST(Delivery, TheOpeningForAFaceAngleIsFoundAgain) {
+    test::RandomCases random(16);
+    for (int i = 0; i < 100; ++i) {
+        const Recipe recipe = random.recipe();
+        const Wedge w = random.wedge();
+        const double face = calcSwing(w, recipe, 0.01).delivery.faceAngle_rad;
+        EXPECT_NEAR(findOpening(w, recipe, face, 0.01), recipe.open_rad, 1e-9);
+    }
+}
+
 TEST(Delivery, NamesWhatIsOutOfRange) {
     Recipe s;
     s.clubSpeed_mps = 900;

@@ -107,6 +107,17 @@ TEST(Shot, WordsFollowTheirThresholds) {
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ComesBack);
 }
 
+TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
+    EXPECT_EQ(findBehaviourFromRelease(40, -1), Behaviour::ComesBack);
+    EXPECT_EQ(findBehaviourFromRelease(40, 0.5), Behaviour::DropsDead);
+    EXPECT_EQ(findBehaviourFromRelease(40, 1.5), Behaviour::HopsAndStops);
+    EXPECT_EQ(findBehaviourFromRelease(80, 3.5), Behaviour::HopsAndStops);
+    EXPECT_EQ(findBehaviourFromRelease(40, 3.5), Behaviour::ChecksTrickles);
+    EXPECT_EQ(findBehaviourFromRelease(40, 8), Behaviour::Releases);
+    EXPECT_EQ(findBehaviourFromRelease(5, 8), Behaviour::RunsLikePutt);
+    EXPECT_EQ(findBehaviourFromRelease(0, 8), Behaviour::Releases);
+}
+
 TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
     const Givens g = ordinary();
     const ShotResult d = calcShot({}, g);

@@ -75,4 +75,20 @@ Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) 
     return swing;
 }
 
+double findOpening(const Wedge& wedge, const Recipe& recipe, double faceAngle_rad,
+                   double extraTurn_rad) {
+    // The face angle rises with the opening all the way, so that halving is safe and exact enough.
+    const double turn_rad = extraTurn_rad - releaseClosing_rad(recipe.release);
+    double low = std::max(radFromDeg(-60), radFromDeg(-60) - turn_rad);
+    double high = std::min(radFromDeg(60), radFromDeg(60) - turn_rad);
+    Recipe trial = recipe;
+    for (int i = 0; i < 50; ++i) {
+        trial.open_rad = 0.5 * (low + high);
+        const bool closed =
+            calcSwing(wedge, trial, extraTurn_rad).delivery.faceAngle_rad < faceAngle_rad;
+        (closed ? low : high) = trial.open_rad;
+    }
+    return 0.5 * (low + high);
+}
+
 }  // namespace wedgeon

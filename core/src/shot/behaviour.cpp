@@ -3,6 +3,7 @@
 // Naming the run.
 #include "wedgeon/shot/behaviour.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace wedgeon {
@@ -31,6 +32,18 @@ BehaviourResult findBehaviour(double carry_m, const GroundResult& run) {
         result.behaviour = Behaviour::ChecksTrickles;
     }
     return result;
+}
+
+Behaviour findBehaviourFromRelease(double carry_m, double release_m) {
+    using Limit = BehaviourThresholds;
+    if (release_m < -Limit::comesBack_m) return Behaviour::ComesBack;
+    if (release_m <= Limit::dropsDead_m) return Behaviour::DropsDead;
+    if (carry_m > 0.0 && release_m > Limit::putt * (carry_m + release_m)) {
+        return Behaviour::RunsLikePutt;
+    }
+    if (release_m <= std::max(1.5, 0.05 * carry_m)) return Behaviour::HopsAndStops;
+    if (release_m <= std::max(3.0, 0.12 * carry_m)) return Behaviour::ChecksTrickles;
+    return Behaviour::Releases;
 }
 
 std::string_view behaviourKey(Behaviour behaviour) {

@@ -56,4 +56,9 @@ double releaseClosing_rad(Release release);
 /// \throws RangeError from the parts, or for "ball_forward_balls" where the swing cannot reach it.
 Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad = 0.0);
 
+/// The opening before gripping that makes the face look at \p faceAngle_rad at the strike, within
+/// 60 degrees either way (a right-hander's). The nearest end when none does.
+double findOpening(const Wedge& wedge, const Recipe& recipe, double faceAngle_rad,
+                   double extraTurn_rad = 0.0);
+
 }  // namespace wedgeon

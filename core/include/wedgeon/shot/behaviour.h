@@ -35,6 +35,11 @@ struct BehaviourResult {
 
 BehaviourResult findBehaviour(double carry_m, const GroundResult& run);
 
+/// The same words for a measured shot, of which only the release is known: where no bounce was
+/// seen, a release up to 5 % of the carry (1.5 m at least) counts as a check and up to 12 % (3 m)
+/// as a trickle. \p carry_m may be 0 when it was not measured.
+Behaviour findBehaviourFromRelease(double carry_m, double release_m);
+
 /// The key that files and the command line use, such as "checks-trickles".
 std::string_view behaviourKey(Behaviour behaviour);
 

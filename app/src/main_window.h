@@ -1,0 +1,62 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The frame: strip of givens, notice, the view, the lesson line; menus, import, remembered state.
+#pragma once
+
+#include <QMainWindow>
+
+#include "model/import_job.h"
+#include "model/watched_shots.h"
+#include "model/workbench.h"
+
+class QStackedWidget;
+
+namespace wedgeon {
+
+class LessonLine;
+class NoticeBar;
+class ShapeView;
+class WatchView;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+
+public:
+    explicit MainWindow(QWidget* parent = nullptr);
+
+    enum View { Shape, Watch };
+    void showView(View view);
+    /// Reads a file of shots in the background and shows it in Watch.
+    void openFile(const QString& path);
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void changeEvent(QEvent* event) override;
+
+private:
+    void makeFileMenu();
+    void makeEditMenu();
+    void makeViewMenu();
+    void makeHelpMenu();
+    void chooseFile();
+    void copyText();
+    void importFinished(const ImportJob::Result& result, const QString& path);
+    void setDark(bool dark);
+    void tintIcons();
+    void showKeys();
+    void restore();
+
+    Workbench bench_;
+    WatchedShots shots_;
+    ImportJob import_;
+    LessonLine* lesson_;
+    NoticeBar* notice_;
+    QStackedWidget* views_;
+    ShapeView* shape_;
+    WatchView* watch_;
+    QAction *open_ = nullptr, *undo_ = nullptr, *redo_ = nullptr, *dark_ = nullptr;
+};
+
+}  // namespace wedgeon

@@ -1,0 +1,197 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Predictions for recorded shots.
+#include "model/watched_shots.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+QString fromUtf8(const std::string& s) {
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+void predict(WatchedShot& w, const store::ShotRecord& record) {
+    const Givens& givens = w.givens.givens;
+    Prediction p;
+    try {
+        if (const auto delivery = store::findDelivery(record)) {
+            p.shot = calcShotFromDelivery(*delivery, givens, &p.trace);
+            p.spread = findSpread(p.shot, givens, SpreadSource::measured());
+        } else if (const auto launch = store::findLaunch(record)) {
+            p.shot = calcShotFromLaunch(*launch, givens, &p.trace);
+            w.fromLaunch = true;
+        } else {
+            return;
+        }
+    } catch (const RangeError&) {
+        return;  // readings that fit no strike: shown without a prediction
+    }
+    const auto set = [&](Track t, double value, double half) {
+        w.expected[static_cast<std::size_t>(t)] = TrackValue{value, half};
+    };
+    if (!w.fromLaunch) {
+        set(Track::Launch, p.shot.strike.launch.angle_rad(), p.spread.launchAngle_rad);
+        set(Track::Spin, p.shot.strike.launch.spinRate_radps(), p.spread.spinRate_radps);
+    }
+    set(Track::Landing, p.shot.flight.landingAngle_rad(), p.spread.landingAngle_rad);
+    set(Track::Carry, p.shot.flight.carry_m, p.spread.carry_m);
+    set(Track::Release, p.shot.run.release_m, p.spread.release_m);
+    w.prediction = std::move(p);
+}
+
+}  // namespace
+
+std::optional<double> readTrack(const store::ShotRecord& r, Track track) {
+    using store::Quantity;
+    const auto get = [&](Quantity q) { return r.has(q) ? std::optional(r[q]) : std::nullopt; };
+    switch (track) {
+        case Track::Launch:
+            return get(Quantity::LaunchAngle);
+        case Track::Spin:
+            return get(Quantity::SpinRate);
+        case Track::Landing:
+            return get(Quantity::LandingAngle);
+        case Track::Carry:
+            return get(Quantity::Carry);
+        case Track::Release:
+            return store::findRelease_m(r);
+    }
+    return std::nullopt;
+}
+
+WatchedShot watch(const store::ShotRecord& record, const Givens& fallback) {
+    WatchedShot w;
+    w.givens = store::findShotGivens(record, fallback);
+    for (std::size_t t = 0; t < trackCount; ++t)
+        w.read[t] = readTrack(record, static_cast<Track>(t));
+    w.measured = {readTrack(record, Track::Carry), readTrack(record, Track::Release),
+                  readTrack(record, Track::Landing), readTrack(record, Track::Spin)};
+    predict(w, record);
+    return w;
+}
+
+QString trackName(Track track) {
+    switch (track) {
+        case Track::Launch:
+            return WatchedShots::tr("launch");
+        case Track::Spin:
+            return WatchedShots::tr("spin");
+        case Track::Landing:
+            return WatchedShots::tr("landing");
+        case Track::Carry:
+            return WatchedShots::tr("carry");
+        case Track::Release:
+            return WatchedShots::tr("release");
+    }
+    return {};
+}
+
+TrackUnit trackUnit(Track track, const Units& units) {
+    switch (track) {
+        case Track::Launch:
+        case Track::Landing:
+            return {degFromRad(1.0), QStringLiteral("°"), 1};
+        case Track::Spin:
+            return {rpmFromRadps(1.0), WatchedShots::tr("rpm"), 0};
+        case Track::Carry:
+        case Track::Release:
+            return {units.lengthFactor(), units.lengthName(), 1};
+    }
+    return {1.0, {}, 1};
+}
+
+WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
+    : QAbstractListModel(parent), bench_(bench), shots_(std::make_shared<store::MemoryShots>()) {
+    connect(&bench_, &Workbench::givensChanged, this, [this] {
+        former_ = std::move(now_);
+        now_.clear();
+        now_.resize(shots_->size());
+        if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
+    });
+}
+
+void WatchedShots::setShots(List shots, const QString& source) {
+    beginResetModel();
+    shots_ = std::move(shots);
+    source_ = source;
+    forget();
+    findRanges();
+    endResetModel();
+    emit shotsChanged();
+}
+
+void WatchedShots::forget() {
+    now_.clear();
+    now_.resize(shots_->size());
+    former_.clear();
+}
+
+void WatchedShots::findRanges() {
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        std::vector<double> values;
+        values.reserve(shots_->size());
+        for (std::size_t i = 0; i < shots_->size(); ++i) {
+            if (const auto v = readTrack(shots_->at(i), static_cast<Track>(t)))
+                values.push_back(*v);
+        }
+        if (values.empty()) {
+            ranges_[t] = {};
+            continue;
+        }
+        const auto quantile = [&](double q) {
+            const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(values.size() - 1));
+            std::nth_element(values.begin(), values.begin() + k, values.end());
+            return values[static_cast<std::size_t>(k)];
+        };
+        const double low = quantile(0.01);
+        const double high = quantile(0.99);
+        const double room = std::max(0.06 * (high - low), 1e-3 + 0.01 * std::abs(high));
+        ranges_[t] = {low - room, high + room};
+    }
+}
+
+int WatchedShots::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(shots_->size());
+}
+
+const store::ShotRecord& WatchedShots::recordAt(int row) const {
+    return shots_->at(indexAt(row));
+}
+
+const WatchedShot& WatchedShots::watchedAt(int row) const {
+    auto& slot = now_[indexAt(row)];
+    if (!slot) slot = std::make_unique<WatchedShot>(watch(recordAt(row), bench_.state().givens));
+    return *slot;
+}
+
+const WatchedShot* WatchedShots::formerAt(int row) const {
+    const std::size_t i = indexAt(row);
+    return i < former_.size() ? former_[i].get() : nullptr;
+}
+
+QVariant WatchedShots::data(const QModelIndex& index, int role) const {
+    if (!index.isValid()) return {};
+    const store::ShotRecord& r = recordAt(index.row());
+    if (role == WordsRole) {
+        QStringList words;
+        for (const std::string& label : r.labels)
+            words << fromUtf8(label);
+        return words.join(QLatin1Char(' '));
+    }
+    if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) {
+        const WatchedShot& w = watchedAt(index.row());
+        return tr("Shot %1, %2. %3")
+            .arg(numberAt(index.row()))
+            .arg(fromUtf8(r[store::Label::Swing]),
+                 text::measuredSentence(w.measured, bench_.units()));
+    }
+    return {};
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,97 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The shots of Watch as a list model, newest first, each with its prediction worked out when it is
+// first looked at.
+#pragma once
+
+#include <QAbstractListModel>
+#include <array>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "model/workbench.h"
+#include "text/sentences.h"
+#include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/shots.h"
+
+namespace wedgeon {
+
+/// The quantities that Watch compares.
+enum class Track { Launch, Spin, Landing, Carry, Release };
+inline constexpr std::size_t trackCount = 5;
+
+struct TrackValue {
+    double value = 0.0;  ///< SI
+    double half = 0.0;   ///< half width of the 80 % interval
+};
+
+struct WatchedShot {
+    store::ShotGivens givens;
+    text::Measured measured;
+    std::array<std::optional<double>, trackCount> read;          ///< measured
+    std::array<std::optional<TrackValue>, trackCount> expected;  ///< predicted
+    std::optional<Prediction> prediction;
+    bool fromLaunch = false;  ///< no club data: flight and run from the measured launch
+};
+
+class WatchedShots : public QAbstractListModel {
+    Q_OBJECT
+
+public:
+    enum Role { WordsRole = Qt::UserRole + 1 };
+    using List = std::shared_ptr<const store::Shots>;
+
+    explicit WatchedShots(Workbench& bench, QObject* parent = nullptr);
+
+    /// \p source: where the shots came from, for people.
+    void setShots(List shots, const QString& source);
+    const List& shots() const { return shots_; }
+    const QString& source() const { return source_; }
+
+    int rowCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role) const override;
+
+    /// The number that people see, from 1 in the order of the file.
+    int numberAt(int row) const { return rowCount() - row; }
+    const store::ShotRecord& recordAt(int row) const;
+    const WatchedShot& watchedAt(int row) const;
+    /// Expected values before the last change of the givens, where they were worked out.
+    const WatchedShot* formerAt(int row) const;
+
+    struct Range {
+        double low = 0.0, high = 1.0;
+    };
+    /// SI range that the measured values of all shots fill, without the farthest hundredth.
+    Range range(Track track) const { return ranges_[static_cast<std::size_t>(track)]; }
+
+signals:
+    void shotsChanged();
+
+private:
+    void forget();
+    void findRanges();
+    std::size_t indexAt(int row) const { return static_cast<std::size_t>(rowCount() - 1 - row); }
+
+    Workbench& bench_;
+    List shots_;
+    QString source_;
+    std::array<Range, trackCount> ranges_;
+    mutable std::vector<std::unique_ptr<WatchedShot>> now_;
+    std::vector<std::unique_ptr<WatchedShot>> former_;
+};
+
+/// Fills measured values and prediction of one record.
+WatchedShot watch(const store::ShotRecord& record, const Givens& fallback);
+std::optional<double> readTrack(const store::ShotRecord& record, Track track);
+
+QString trackName(Track track);
+/// Shown value of one SI unit, and the unit, and how many decimals are worth showing.
+struct TrackUnit {
+    double factor;
+    QString name;
+    int decimals;
+};
+TrackUnit trackUnit(Track track, const Units& units);
+
+}  // namespace wedgeon

@@ -1,0 +1,113 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The look. Values: docs/architecture.md, "Look".
+#include "style/style.h"
+
+#include <QApplication>
+#include <QFile>
+#include <QFontDatabase>
+#include <QPainter>
+#include <QSvgRenderer>
+
+namespace wedgeon::style {
+namespace {
+
+const Colours light{
+    .surface = QColor(0xF5F2EB),
+    .panel = QColor(0xFFFDF8),
+    .edge = QColor(0xDED7C8),
+    .ink = QColor(0x1E2A2F),
+    .soft = QColor(0x5B676C),
+    .predicted = QColor(0x17666F),
+    .measured = QColor(0xBF5312),
+    .former = QColor(0x8B9498),
+    .warning = QColor(0xA9261D),
+    .turf = QColor(0x6F8445),
+    .turfFill = QColor(0xDDE3C9),
+    .chosen = QColor(0xE9EEEA),
+};
+
+const Colours dark{
+    .surface = QColor(0x14191C),
+    .panel = QColor(0x1B2226),
+    .edge = QColor(0x2E383C),
+    .ink = QColor(0xE7E3DA),
+    .soft = QColor(0x9FA9AC),
+    .predicted = QColor(0x62C4CE),
+    .measured = QColor(0xF0935A),
+    .former = QColor(0x7C878B),
+    .warning = QColor(0xF08A80),
+    .turf = QColor(0x9DB56E),
+    .turfFill = QColor(0x2A3424),
+    .chosen = QColor(0x26343A),
+};
+
+}  // namespace
+
+const Colours& colours(const QPalette& palette) {
+    return palette.color(QPalette::Window).lightness() < 128 ? dark : light;
+}
+
+QPalette palette(bool isDark) {
+    const Colours& c = isDark ? dark : light;
+    QPalette p(c.ink, c.panel, c.panel.lighter(110), c.edge.darker(130), c.edge, c.ink, c.ink,
+               c.panel, c.surface);
+    p.setColor(QPalette::AlternateBase, c.surface);
+    p.setColor(QPalette::ToolTipBase, c.panel);
+    p.setColor(QPalette::ToolTipText, c.ink);
+    p.setColor(QPalette::PlaceholderText, c.soft);
+    p.setColor(QPalette::Highlight, c.predicted);
+    p.setColor(QPalette::HighlightedText, c.panel);
+    p.setColor(QPalette::Link, c.predicted);
+    for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) {
+        p.setColor(QPalette::Disabled, role, c.former);
+    }
+    return p;
+}
+
+void apply(QApplication& app, bool isDark) {
+    for (const int weight : {400, 500, 600, 700}) {
+        QFontDatabase::addApplicationFont(
+            QStringLiteral(":/fonts/hanken-grotesk-latin-%1-normal.woff2").arg(weight));
+    }
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    app.setFont(font(14));
+    setDark(isDark);
+    app.setWindowIcon(QIcon(QStringLiteral(":/icons/wedgeon.svg")));
+}
+
+void setDark(bool isDark) {
+    QApplication::setPalette(palette(isDark));
+}
+
+QFont font(int pixels, QFont::Weight weight) {
+    QFont f(QStringLiteral("Hanken Grotesk"));
+    f.setPixelSize(pixels);
+    f.setWeight(weight);
+    return f;
+}
+
+QIcon icon(const QString& name, const QPalette& palette) {
+    QFile file(QStringLiteral(":/icons/%1.svg").arg(name));
+    if (!file.open(QIODevice::ReadOnly)) return {};
+    QByteArray svg = file.readAll();
+    QIcon out;
+    for (const auto mode : {QIcon::Normal, QIcon::Disabled}) {
+        const auto group = mode == QIcon::Disabled ? QPalette::Disabled : QPalette::Active;
+        QByteArray tinted = svg;
+        tinted.replace("currentColor",
+                       palette.color(group, QPalette::ButtonText).name().toLatin1());
+        QSvgRenderer renderer(tinted);
+        for (const int size : {16, 24, 48}) {
+            QPixmap pixmap(size, size);
+            pixmap.fill(Qt::transparent);
+            QPainter painter(&pixmap);
+            renderer.render(&painter);
+            painter.end();
+            out.addPixmap(pixmap, mode);
+        }
+    }
+    return out;
+}
+
+}  // namespace wedgeon::style

@@ -1,0 +1,42 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Colours by meaning, the shipped font, tinted icons. Everything follows the palette: nothing
+// caches.
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QIcon>
+#include <QPalette>
+#include <QString>
+
+class QApplication;
+
+namespace wedgeon::style {
+
+struct Colours {
+    QColor surface, panel, edge;
+    QColor ink, soft;  // text, and text of second rank
+    QColor predicted;  // lines and bars with their spread
+    QColor measured;   // filled diamonds
+    QColor former;     // the ghost of the former state
+    QColor warning;
+    QColor turf, turfFill;
+    QColor chosen;  // background of a chosen row
+};
+
+/// The colours that go with a palette, light or dark.
+const Colours& colours(const QPalette& palette);
+QPalette palette(bool dark);
+
+/// Loads fonts and sets Fusion, font and palette. Call once after the application is made.
+void apply(QApplication& app, bool dark);
+/// Changes between light and dark while running.
+void setDark(bool dark);
+
+QFont font(int pixels, QFont::Weight weight = QFont::Normal);
+
+/// An icon from the resources in the colour of the text.
+QIcon icon(const QString& name, const QPalette& palette);
+
+}  // namespace wedgeon::style

@@ -1,0 +1,43 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a coach would say of a prediction, a measured shot and the givens.
+#pragma once
+
+#include <QString>
+#include <optional>
+
+#include "text/units.h"
+#include "wedgeon/shot/spread.h"
+
+namespace wedgeon::text {
+
+/// "checks on the first bounce, stops 3.9 yd on"
+QString runWords(const BehaviourResult& behaviour, double release_m, const Units& units);
+/// The same with the spread: "checks on the first bounce, stops 3.9 ± 0.9 yd on".
+QString runWords(const BehaviourResult& behaviour, double release_m, double half_m,
+                 const Units& units);
+/// One word for a narrow column: "checks", "releases".
+QString runWord(Behaviour behaviour);
+
+/// "Launches 31°, carries 38 yd, checks on the first bounce, stops 3.9 yd on."
+QString shotSentence(const ShotResult& shot, const Units& units);
+/// "Spin 5 600 ± 320 rpm: limited by loft, not by friction; more spin loft would still add spin."
+QString whySentence(const ShotResult& shot, const Spread& spread);
+
+/// What was measured of a shot that the file may know only in part.
+struct Measured {
+    std::optional<double> carry_m, release_m, landingAngle_rad, spin_radps;
+};
+/// "Landed at 37° and checked: stopped 0.5 m on."
+QString measuredSentence(const Measured& measured, const Units& units);
+/// "Predicted 2.9 ± 0.9 m. Spin 300 rpm above what loft and ball give: within the spread."
+QString comparison(const Measured& measured, const ShotResult& predicted, const Spread& spread,
+                   const Units& units);
+
+QString wedge(const Wedge& wedge);
+QString ballAndFace(BallKind ball, FaceCondition face);
+QString lie(const Lie& lie);
+QString ground(const Ground& ground);
+QString air(const Air& air, const Units& units);
+
+}  // namespace wedgeon::text

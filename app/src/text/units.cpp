@@ -1,0 +1,113 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Formatting.
+#include "text/units.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double metresPerYard = 0.9144;
+constexpr double mpsPerMph = 0.44704;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Units", text);
+}
+
+}  // namespace
+
+double Units::lengthFactor() const {
+    return system_ == UnitSystem::Metric ? 1.0 : 1 / metresPerYard;
+}
+double Units::heightFactor() const {
+    return system_ == UnitSystem::Metric ? 1.0 : 3 / metresPerYard;
+}
+double Units::speedFactor() const {
+    return system_ == UnitSystem::Metric ? 1.0 : 1 / mpsPerMph;
+}
+QString Units::lengthName() const {
+    return system_ == UnitSystem::Metric ? tr("m") : tr("yd");
+}
+QString Units::heightName() const {
+    return system_ == UnitSystem::Metric ? tr("m") : tr("ft");
+}
+QString Units::speedName() const {
+    return system_ == UnitSystem::Metric ? tr("m/s") : tr("mph");
+}
+
+QString Units::length(double m, int decimals) const {
+    const double value = m * lengthFactor();
+    if (decimals < 0) decimals = std::abs(value) < 20 ? 1 : 0;
+    return text::number(value, decimals) + QChar(0xA0) + lengthName();
+}
+
+QString Units::height(double m) const {
+    const double value = m * heightFactor();
+    return text::number(value, std::abs(value) < 10 ? 1 : 0) + QChar(0xA0) + heightName();
+}
+
+QString Units::speed(double mps) const {
+    return text::number(mps * speedFactor(), 1) + QChar(0xA0) + speedName();
+}
+
+QString Units::name() const {
+    return lengthName() + QStringLiteral(" · ") + speedName();
+}
+
+namespace text {
+
+QString number(double value, int decimals) {
+    const double scale = std::pow(10.0, decimals);
+    const double rounded = std::round(value * scale) / scale;
+    QString s = QString::number(std::abs(rounded), 'f', decimals);
+    if (rounded < 0) s.prepend(QChar(0x2212));
+    return s;
+}
+
+QString degrees(double rad, int decimals) {
+    return number(degFromRad(rad), decimals) + QStringLiteral("°");
+}
+
+QString sideDegrees(double rad) {
+    const double deg = degFromRad(rad);
+    if (std::abs(deg) < 0.05) return tr("straight");
+    return number(std::abs(deg), 1) + QStringLiteral("° ") + (deg > 0 ? tr("right") : tr("left"));
+}
+
+QString attackDegrees(double rad) {
+    const double deg = degFromRad(rad);
+    if (std::abs(deg) < 0.05) return tr("level");
+    return number(std::abs(deg), 1) + QStringLiteral("° ") + (deg > 0 ? tr("up") : tr("down"));
+}
+
+QString rpm(double radps) {
+    const int tens = static_cast<int>(std::lround(rpmFromRadps(radps) / 10.0)) * 10;
+    QString digits = QString::number(tens);
+    // A thin space between the thousands reads alike in every locale.
+    if (digits.size() > 3) digits.insert(digits.size() - 3, QChar(0x2009));
+    return digits + QStringLiteral(" rpm");
+}
+
+QString shots(qsizetype n) {
+    return n == 1 ? tr("1 shot") : tr("%1 shots").arg(n);
+}
+
+QString ordinal(int n) {
+    switch (n) {
+        case 1:
+            return tr("first");
+        case 2:
+            return tr("second");
+        case 3:
+            return tr("third");
+        default:
+            return tr("%1th").arg(n);
+    }
+}
+
+}  // namespace text
+}  // namespace wedgeon

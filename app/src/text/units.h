@@ -1,0 +1,49 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Numbers as the coach reads them: metric or yards, with unit and sign in words.
+#pragma once
+
+#include <QString>
+
+namespace wedgeon {
+
+enum class UnitSystem { Metric, Yards };
+
+/// Formats SI numbers in the chosen system. A value type: cheap to copy.
+class Units {
+public:
+    explicit Units(UnitSystem system = UnitSystem::Metric) : system_(system) {}
+
+    UnitSystem system() const { return system_; }
+
+    double lengthFactor() const;  ///< shown value of one metre
+    double heightFactor() const;
+    double speedFactor() const;
+    QString lengthName() const;
+    QString heightName() const;
+    QString speedName() const;
+
+    /// "38 yd"; one decimal below 20, none above, unless \p decimals says.
+    QString length(double m, int decimals = -1) const;
+    QString height(double m) const;
+    QString speed(double mps) const;
+    /// Both units, such as "yd · mph".
+    QString name() const;
+
+private:
+    UnitSystem system_;
+};
+
+namespace text {
+
+QString number(double value, int decimals);     ///< with a true minus sign; never "-0"
+QString degrees(double rad, int decimals = 1);  ///< "31.2°"
+QString sideDegrees(double rad);                ///< "2.1° left", "straight"
+QString attackDegrees(double rad);              ///< "5.0° down"
+QString rpm(double radps);                      ///< "5 600 rpm", to the ten
+/// "1 shot", "180 shots".
+QString shots(qsizetype n);
+QString ordinal(int n);  ///< "first"
+
+}  // namespace text
+}  // namespace wedgeon

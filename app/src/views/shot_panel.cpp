@@ -1,0 +1,211 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Filling the panel.
+#include "views/shot_panel.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "style/style.h"
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+#include "widgets/flight_drawing.h"
+#include "widgets/sentence_label.h"
+
+namespace wedgeon {
+namespace {
+
+using store::Label;
+using store::Quantity;
+
+QString label(const store::ShotRecord& r, Label l) {
+    return QString::fromUtf8(r[l].data(), static_cast<qsizetype>(r[l].size()));
+}
+
+QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal) {
+    auto* l = new QLabel(parent);
+    l->setTextFormat(Qt::PlainText);
+    l->setFont(style::font(pixels, weight));
+    return l;
+}
+
+}  // namespace
+
+ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* parent)
+    : Panel(parent), shots_(shots), bench_(bench) {
+    setFixedWidth(396);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 12, 16, 12);
+    column->setSpacing(6);
+    title_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
+    sentence_ = new SentenceLabel(SentenceLabel::Rank::Sentence, this);
+    sentence_->setFont(style::font(18, QFont::DemiBold));
+    sentence_->setObjectName(QStringLiteral("shotSentence"));
+    why_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
+    column->addWidget(title_);
+    column->addWidget(sentence_);
+    column->addWidget(why_);
+    flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
+    flight_->setMinimumHeight(150);
+    column->addWidget(flight_, 1);
+
+    auto* grid = new QGridLayout;
+    grid->setVerticalSpacing(3);
+    grid->setColumnStretch(0, 2);
+    grid->setColumnStretch(1, 2);
+    grid->setColumnStretch(2, 3);
+    auto* measured = plain(this, 12, QFont::DemiBold);
+    measured->setText(QStringLiteral("◆ ") + tr("measured"));
+    auto* predicted = plain(this, 12, QFont::DemiBold);
+    predicted->setText(QStringLiteral("| ") + tr("predicted, 80 in 100"));
+    grid->addWidget(measured, 0, 1);
+    grid->addWidget(predicted, 0, 2);
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        NumberRow& row = numbers_[t];
+        row = {plain(this, 13), plain(this, 14, QFont::Medium), plain(this, 14)};
+        row.name->setText(trackName(static_cast<Track>(t)));
+        const int line = static_cast<int>(t) + 1;
+        grid->addWidget(row.name, line, 0);
+        grid->addWidget(row.measured, line, 1);
+        grid->addWidget(row.predicted, line, 2);
+    }
+    column->addLayout(grid);
+
+    auto* clubTitle = new SentenceLabel(SentenceLabel::Rank::Title, this);
+    clubTitle->setText(tr("What the club did"));
+    column->addSpacing(4);
+    column->addWidget(clubTitle);
+    auto* club = new QGridLayout;
+    club->setVerticalSpacing(0);
+    for (int i = 0; i < 6; ++i) {
+        clubNames_ << plain(this, 12);
+        clubValues_ << plain(this, 14, QFont::Medium);
+        club->addWidget(clubNames_.last(), 2 * (i / 3), i % 3);
+        club->addWidget(clubValues_.last(), 2 * (i / 3) + 1, i % 3);
+        club->setColumnStretch(i % 3, 1);
+    }
+    column->addLayout(club);
+    givens_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
+    givens_->setFont(style::font(12));
+    column->addWidget(givens_);
+
+    connect(&bench_, &Workbench::changed, this, [this] { show(row_); });
+    connect(&bench_, &Workbench::unitsChanged, this, [this] { show(row_); });
+}
+
+void ShotPanel::show(int row) {
+    row_ = row < shots_.rowCount() ? row : -1;
+    setVisible(row_ >= 0);
+    if (row_ < 0) return;
+    const store::ShotRecord& record = shots_.recordAt(row_);
+    const WatchedShot& shot = shots_.watchedAt(row_);
+    QStringList title{tr("Shot %1").arg(shots_.numberAt(row_))};
+    for (const Label l : {Label::Player, Label::Wedge, Label::Swing, Label::Tags}) {
+        if (!label(record, l).isEmpty()) title << label(record, l);
+    }
+    title_->setText(title.join(QStringLiteral(" · ")));
+    sentence_->setText(text::measuredSentence(shot.measured, bench_.units()));
+    if (shot.prediction && !shot.fromLaunch) {
+        why_->setText(text::comparison(shot.measured, shot.prediction->shot,
+                                       shot.prediction->spread, bench_.units()));
+    } else if (shot.prediction) {
+        why_->setText(
+            tr("The club was not measured: flight and run are predicted from the ball's launch."));
+    } else {
+        why_->setText(tr("No prediction: neither club nor launch was measured well enough."));
+    }
+    fillNumbers(record, shot);
+    draw(record, shot);
+    givens_->setText(givensLine(shot));
+}
+
+void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& shot) {
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        const TrackUnit unit = trackUnit(static_cast<Track>(t), bench_.units());
+        const QString gap = unit.name == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
+        const auto say = [&](double si) { return text::number(si * unit.factor, unit.decimals); };
+        numbers_[t].measured->setText(shot.read[t] ? say(*shot.read[t]) + gap + unit.name
+                                                   : tr("not read"));
+        numbers_[t].measured->setEnabled(shot.read[t].has_value());
+        const auto& e = shot.expected[t];
+        QString predicted = QStringLiteral("–");
+        if (e) {
+            predicted = say(e->value);
+            if (e->half > 0) predicted += QStringLiteral(" ± ") + say(e->half);
+            predicted += gap + unit.name;
+        }
+        numbers_[t].predicted->setText(predicted);
+    }
+    const auto value = [&](Quantity q, auto format) {
+        return record.has(q) ? format(record[q]) : QStringLiteral("–");
+    };
+    const auto degrees = [](double rad) { return text::degrees(rad); };
+    const std::array<std::pair<QString, QString>, 6> club{{
+        {tr("speed"),
+         value(Quantity::ClubSpeed, [&](double v) { return bench_.units().speed(v); })},
+        {tr("attack"), value(Quantity::AttackAngle, text::attackDegrees)},
+        {tr("path"), value(Quantity::ClubPath, text::sideDegrees)},
+        {tr("face"), value(Quantity::FaceAngle, text::sideDegrees)},
+        {tr("dynamic loft"), value(Quantity::DynamicLoft, degrees)},
+        {tr("spin loft"), value(Quantity::SpinLoft, degrees)},
+    }};
+    for (std::size_t i = 0; i < club.size(); ++i) {
+        clubNames_[static_cast<int>(i)]->setText(club[i].first);
+        clubValues_[static_cast<int>(i)]->setText(club[i].second);
+    }
+}
+
+void ShotPanel::draw(const store::ShotRecord& record, const WatchedShot& shot) {
+    FlightScene scene;
+    scene.units = bench_.units();
+    scene.detailed = false;
+    if (shot.prediction) {
+        scene.predicted = flightPath(shot.prediction->trace, shot.prediction->shot);
+        scene.shot = shot.prediction->shot;
+        scene.spread = shot.prediction->spread;
+    }
+    scene.measuredCarry_m = shot.measured.carry_m;
+    if (shot.measured.carry_m && shot.measured.release_m) {
+        scene.measuredRest_m = *shot.measured.carry_m + *shot.measured.release_m;
+    }
+    // Its own launch flown by the model: the shape of the measured flight, as nobody filmed it.
+    if (const auto launch = store::findLaunch(record); launch && !shot.fromLaunch) {
+        try {
+            ShotTrace trace;
+            const ShotResult flown = calcShotFromLaunch(*launch, shot.givens.givens, &trace);
+            trace.run.clear();
+            scene.measured = flightPath(trace, flown);
+        } catch (const RangeError&) {
+            scene.measured.reset();
+        }
+    }
+    flight_->show(scene);
+}
+
+QString ShotPanel::givensLine(const WatchedShot& shot) const {
+    const Givens& g = shot.givens.givens;
+    QStringList file, strip;
+    (shot.givens.wedgeFromRecord ? file : strip)
+        << text::degrees(g.wedge.loft_rad, 0) + tr(" of loft");
+    (shot.givens.ballFromRecord || shot.givens.faceFromRecord ? file : strip)
+        << text::ballAndFace(g.ball, g.face);
+    (shot.givens.lieFromRecord ? file : strip) << text::lie(g.lie);
+    strip << tr("ground") << tr("air");
+    QString said;
+    if (!file.isEmpty()) said = tr("From the file: %1. ").arg(file.join(QStringLiteral("; ")));
+    return said + tr("From the strip: %1.").arg(strip.join(QStringLiteral("; ")));
+}
+
+QString ShotPanel::asText() const {
+    if (row_ < 0) return {};
+    QStringList lines{title_->text(), sentence_->text(), why_->text()};
+    for (const NumberRow& row : numbers_) {
+        lines << row.name->text() + QStringLiteral("\t") + row.measured->text() +
+                     QStringLiteral("\t") + row.predicted->text();
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,46 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One shot of Watch: the sentence, measured beside predicted in numbers, the flight to scale.
+#pragma once
+
+#include <QVector>
+#include <array>
+
+#include "model/watched_shots.h"
+#include "widgets/panel.h"
+
+class QLabel;
+
+namespace wedgeon {
+
+class FlightDrawing;
+class SentenceLabel;
+
+class ShotPanel : public Panel {
+    Q_OBJECT
+
+public:
+    ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
+    /// \p row of the model; -1 for none.
+    void show(int row);
+    /// What Copy puts on the clipboard.
+    QString asText() const;
+
+private:
+    void fillNumbers(const store::ShotRecord& record, const WatchedShot& shot);
+    void draw(const store::ShotRecord& record, const WatchedShot& shot);
+    QString givensLine(const WatchedShot& shot) const;
+
+    const WatchedShots& shots_;
+    Workbench& bench_;
+    int row_ = -1;
+    SentenceLabel *title_, *sentence_, *why_, *givens_;
+    FlightDrawing* flight_;
+    struct NumberRow {
+        QLabel *name, *measured, *predicted;
+    };
+    std::array<NumberRow, trackCount> numbers_;
+    QVector<QLabel*> clubNames_, clubValues_;
+};
+
+}  // namespace wedgeon

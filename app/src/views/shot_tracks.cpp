@@ -1,0 +1,187 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Painting header and rows.
+#include "views/shot_tracks.h"
+
+#include <QAbstractProxyModel>
+#include <QDateTime>
+#include <QLocale>
+#include <QPainter>
+#include <QStyle>
+#include <cmath>
+
+#include "style/style.h"
+#include "widgets/flight_drawing.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double labelWidth_px = 150.0;
+constexpr double wordWidth_px = 96.0;
+constexpr double gap_px = 24.0;
+
+QString label(const store::ShotRecord& r, store::Label l) {
+    const std::string& s = r[l];
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+/// "2026-10-06 10:05:00" as "6 Oct 10:05"; other texts as they are.
+QString shortTime(const QString& time) {
+    const QDateTime t = QDateTime::fromString(time, QStringLiteral("yyyy-MM-dd HH:mm:ss"));
+    return t.isValid() ? QLocale::c().toString(t, QStringLiteral("d MMM HH:mm")) : time;
+}
+
+int sourceRow(const QModelIndex& index) {
+    const auto* proxy = qobject_cast<const QAbstractProxyModel*>(index.model());
+    return proxy ? proxy->mapToSource(index).row() : index.row();
+}
+
+}  // namespace
+
+TrackLayout::TrackLayout(double width) {
+    const double free = width - labelWidth_px - wordWidth_px - 18.0;
+    trackWidth = std::max(40.0, free / static_cast<double>(trackCount) - gap_px);
+    for (std::size_t i = 0; i < trackCount; ++i) {
+        left[i] = 16.0 + labelWidth_px + static_cast<double>(i) * (trackWidth + gap_px);
+    }
+    wordAt = width - wordWidth_px;
+}
+
+double TrackLayout::xOf(std::size_t track, double value, const WatchedShots::Range& range,
+                        int& outside) const {
+    const double share = (value - range.low) / std::max(range.high - range.low, 1e-12);
+    outside = share < 0 ? -1 : share > 1 ? 1 : 0;
+    return left[track] + std::clamp(share, 0.0, 1.0) * trackWidth;
+}
+
+TracksHeader::TracksHeader(const WatchedShots& shots, Workbench& bench, QWidget* parent)
+    : QWidget(parent), shots_(shots), bench_(bench) {
+    setFixedHeight(42);
+    connect(&shots_, &WatchedShots::shotsChanged, this, qOverload<>(&QWidget::update));
+    connect(&bench_, &Workbench::unitsChanged, this, qOverload<>(&QWidget::update));
+}
+
+void TracksHeader::paintEvent(QPaintEvent*) {
+    const style::Colours& c = style::colours(palette());
+    QPainter p(this);
+    // The rows leave room for the scroll bar.
+    const TrackLayout at(width() - style()->pixelMetric(QStyle::PM_ScrollBarExtent));
+    const QFont name = style::font(14, QFont::Medium);
+    const QFont small = style::font(12);
+    for (std::size_t i = 0; i < trackCount; ++i) {
+        const auto track = static_cast<Track>(i);
+        const TrackUnit unit = trackUnit(track, bench_.units());
+        const bool spin = track == Track::Spin;
+        const double shown = spin ? 1e-3 : 1.0;  // thousands of rpm are easier to scan
+        p.setFont(name);
+        p.setPen(c.ink);
+        p.drawText(QPointF(at.left[i], 17),
+                   trackName(track) + QStringLiteral(" ") + (spin ? tr("k rpm") : unit.name));
+        p.setFont(small);
+        p.setPen(c.soft);
+        const auto range = shots_.range(track);
+        const int decimals = spin ? 1 : 0;
+        p.drawText(QPointF(at.left[i], 34),
+                   text::number(range.low * unit.factor * shown, decimals));
+        const QString high = text::number(range.high * unit.factor * shown, decimals);
+        p.drawText(
+            QPointF(at.left[i] + at.trackWidth - QFontMetricsF(small).horizontalAdvance(high), 34),
+            high);
+    }
+}
+
+TracksDelegate::TracksDelegate(const WatchedShots& shots, QObject* parent)
+    : QStyledItemDelegate(parent), shots_(shots) {}
+
+void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
+                           const QModelIndex& index) const {
+    const style::Colours& c = style::colours(option.palette);
+    const int row = sourceRow(index);
+    const store::ShotRecord& record = shots_.recordAt(row);
+    const WatchedShot& shot = shots_.watchedAt(row);
+    const WatchedShot* former = shots_.formerAt(row);
+
+    p->save();
+    p->setRenderHint(QPainter::Antialiasing);
+    p->translate(option.rect.topLeft());
+    const double w = option.rect.width();
+    const double middle = rowHeight / 2.0;
+    if (option.state & QStyle::State_Selected) p->fillRect(QRectF(0, 0, w, rowHeight), c.chosen);
+    p->setPen(QPen(c.edge, 1));
+    p->drawLine(QPointF(16, rowHeight - 0.5), QPointF(w, rowHeight - 0.5));
+    if (option.state & QStyle::State_HasFocus) {
+        p->setPen(QPen(c.predicted, 1, Qt::DotLine));
+        p->drawRect(QRectF(1.5, 1.5, w - 3, rowHeight - 4));
+    }
+
+    p->setPen(c.ink);
+    p->setFont(style::font(14, QFont::Bold));
+    p->drawText(QPointF(16, 18), QString::number(shots_.numberAt(row)));
+    const auto elided = [&](const QFont& f, const QString& s, double room) {
+        return QFontMetricsF(f).elidedText(s, Qt::ElideRight, room);
+    };
+    const QFont normal = style::font(13);
+    p->setFont(normal);
+    p->drawText(QPointF(54, 18),
+                elided(normal, label(record, store::Label::Swing), labelWidth_px - 46));
+    const QFont small = style::font(12);
+    p->setFont(small);
+    p->setPen(c.soft);
+    const QString wedge = label(record, store::Label::Wedge);
+    p->drawText(QPointF(16, 35),
+                elided(small,
+                       shortTime(label(record, store::Label::Time)) +
+                           (wedge.isEmpty() ? QString() : QStringLiteral(" · ") + wedge),
+                       labelWidth_px - 6));
+
+    const TrackLayout at(w);
+    for (std::size_t i = 0; i < trackCount; ++i) {
+        const auto range = shots_.range(static_cast<Track>(i));
+        int outside = 0;
+        p->setPen(QPen(c.edge, 1.5));
+        p->drawLine(QPointF(at.left[i], middle), QPointF(at.left[i] + at.trackWidth, middle));
+        if (former && former->expected[i]) {
+            const double x = at.xOf(i, former->expected[i]->value, range, outside);
+            p->setPen(QPen(c.former, 1.4, Qt::DashLine));
+            p->drawLine(QPointF(x, middle - 9), QPointF(x, middle + 9));
+        }
+        if (shot.expected[i]) {
+            const TrackValue& e = *shot.expected[i];
+            QColor band = c.predicted;
+            band.setAlpha(52);
+            const double from = at.xOf(i, e.value - e.half, range, outside);
+            const double to = at.xOf(i, e.value + e.half, range, outside);
+            p->setPen(Qt::NoPen);
+            p->setBrush(band);
+            p->drawRoundedRect(QRectF(from, middle - 5, std::max(to - from, 1.0), 10), 5, 5);
+            const double x = at.xOf(i, e.value, range, outside);
+            p->setPen(QPen(c.predicted, 2));
+            p->drawLine(QPointF(x, middle - 7), QPointF(x, middle + 7));
+        }
+        if (shot.read[i]) {
+            const double x = at.xOf(i, *shot.read[i], range, outside);
+            paintDiamond(*p, {x, middle}, 5.5, c.measured);
+            if (outside != 0) {
+                // Beyond the range of the tracks: a stroke that points on.
+                p->setPen(QPen(c.measured, 2));
+                p->drawLine(QPointF(x + outside * 7, middle), QPointF(x + outside * 12, middle));
+            }
+        }
+    }
+
+    p->setFont(normal);
+    p->setPen(c.ink);
+    QString word;
+    if (shot.measured.release_m) {
+        word = text::runWord(findBehaviourFromRelease(shot.measured.carry_m.value_or(0.0),
+                                                      *shot.measured.release_m));
+    } else if (shot.prediction) {
+        // Not measured: what the model says, and marked as that.
+        p->setPen(c.soft);
+        word = tr("%1 ?").arg(text::runWord(shot.prediction->shot.behaviour.behaviour));
+    }
+    p->drawText(QPointF(at.wordAt, middle + 5), elided(normal, word, wordWidth_px - 4));
+    p->restore();
+}
+
+}  // namespace wedgeon

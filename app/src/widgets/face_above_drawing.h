@@ -1,0 +1,41 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Seen from above, the target up: face, path, start line. Dragging the toe opens the face.
+#pragma once
+
+#include "model/workbench.h"
+#include "widgets/drawing.h"
+
+namespace wedgeon {
+
+class FaceAboveDrawing : public Drawing {
+    Q_OBJECT
+
+public:
+    explicit FaceAboveDrawing(Workbench& bench, QWidget* parent = nullptr);
+    QVector<Handle> handles() const override;
+    QSize sizeHint() const override { return {300, 320}; }
+
+protected:
+    void paint(QPainter& painter, const style::Colours& colours) override;
+    void gestureBegins() override { gesture_ = bench_.newGesture(); }
+    void dragTo(int id, QPointF pixel) override;
+    void nudge(int id, int direction, bool fine) override;
+
+private:
+    QPointF ballAt() const;
+    /// A point of the club head: across from heel to toe, ahead of the face; in pixels.
+    QPointF onHead(double across, double ahead) const;
+    double zoom() const;  ///< pixels of the drawing per pixel of the outline
+    double side() const;  ///< 1 right-hander, -1 left-hander
+    void setOpening(double open_rad);
+    void paintHead(QPainter& p, const style::Colours& c, double faceAngle_rad, bool ghost) const;
+    void paintRay(QPainter& p, double angle_rad, double length_px, const QPen& pen) const;
+    void refresh();
+
+    Workbench& bench_;
+    int gesture_ = 0;
+    double addedLoft_rad_ = 0.0;  ///< what the opening adds to the dynamic loft
+};
+
+}  // namespace wedgeon

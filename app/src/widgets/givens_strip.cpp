@@ -1,0 +1,277 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Cells and their editors.
+#include "widgets/givens_strip.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QToolButton>
+
+#include "style/style.h"
+#include "text/sentences.h"
+#include "wedgeon/units.h"
+#include "widgets/quantity_field.h"
+
+namespace wedgeon {
+namespace {
+
+template <class Named>
+QStringList textsOf(std::span<const Named> all) {
+    QStringList out;
+    for (const Named& n : all) {
+        out << QString::fromUtf8(n.text.data(), static_cast<qsizetype>(n.text.size()));
+    }
+    return out;
+}
+
+}  // namespace
+
+GivenCell::GivenCell(const QString& title, QWidget* parent)
+    : QAbstractButton(parent), title_(title) {
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setToolTip(tr("Change the %1").arg(title.toLower()));
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+}
+
+void GivenCell::setSentence(const QString& sentence) {
+    if (text() == sentence) return;
+    setText(sentence);
+    setAccessibleName(title_ + QStringLiteral(": ") + sentence);
+    updateGeometry();
+    update();
+}
+
+QSize GivenCell::sizeHint() const {
+    const QFontMetrics m(style::font(15, QFont::Medium));
+    return {m.horizontalAdvance(text()) + 30, 58};
+}
+
+void GivenCell::paintEvent(QPaintEvent*) {
+    const style::Colours& c = style::colours(palette());
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    if (underMouse() || isDown()) p.fillRect(rect().adjusted(1, 4, -1, -4), c.chosen);
+    p.setFont(style::font(12));
+    p.setPen(c.soft);
+    p.drawText(QPointF(14, 21), title_);
+    const QFont f = style::font(15, QFont::Medium);
+    p.setFont(f);
+    p.setPen(c.ink);
+    p.drawText(QPointF(14, 42), QFontMetrics(f).elidedText(text(), Qt::ElideRight, width() - 20));
+    p.setPen(QPen(c.edge, 1));
+    p.drawLine(QPointF(width() - 0.5, 12), QPointF(width() - 0.5, 46));
+    if (hasFocus()) {
+        p.setPen(QPen(c.predicted, 1, Qt::DotLine));
+        p.drawRoundedRect(QRectF(rect()).adjusted(2.5, 4.5, -3.5, -4.5), 4, 4);
+    }
+}
+
+void GivenCell::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+        click();
+        return;
+    }
+    QAbstractButton::keyPressEvent(event);
+}
+
+GivensStrip::GivensStrip(Workbench& bench, QWidget* parent) : QWidget(parent), bench_(bench) {
+    setFixedHeight(59);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(4, 0, 12, 1);
+    row->setSpacing(0);
+    player_ = addCell(tr("Player"), [this](QFormLayout& f) { fillPlayer(f); });
+    wedge_ = addCell(tr("Wedge"), [this](QFormLayout& f) { fillWedge(f); });
+    ball_ = addCell(tr("Ball and face"), [this](QFormLayout& f) { fillBall(f); });
+    lie_ = addCell(tr("Lie"), [this](QFormLayout& f) { fillLie(f); });
+    ground_ = addCell(tr("Ground"), [this](QFormLayout& f) { fillGround(f); });
+    air_ = addCell(tr("Air"), [this](QFormLayout& f) { fillAir(f); });
+    row->addStretch(1);
+    auto* units = new QToolButton(this);
+    units->setAutoRaise(true);
+    units->setFont(style::font(14));
+    units->setToolTip(tr("Change between metres and yards (Ctrl+U)"));
+    connect(units, &QToolButton::clicked, this, [this] {
+        bench_.setUnits(bench_.units().system() == UnitSystem::Metric ? UnitSystem::Yards
+                                                                      : UnitSystem::Metric);
+    });
+    unitsButton_ = units;
+    row->addWidget(units);
+    connect(&bench_, &Workbench::changed, this, &GivensStrip::refresh);
+    connect(&bench_, &Workbench::unitsChanged, this, &GivensStrip::refresh);
+    refresh();
+}
+
+GivenCell* GivensStrip::addCell(const QString& title, const Fill& fill) {
+    auto* cell = new GivenCell(title, this);
+    connect(cell, &QAbstractButton::clicked, this, [=, this] { openEditor(cell, title, fill); });
+    static_cast<QHBoxLayout*>(layout())->addWidget(cell);
+    return cell;
+}
+
+void GivensStrip::paintEvent(QPaintEvent*) {
+    const style::Colours& c = style::colours(palette());
+    QPainter p(this);
+    p.fillRect(rect(), c.panel);
+    p.setPen(QPen(c.edge, 1));
+    p.drawLine(QPointF(0, height() - 0.5), QPointF(width(), height() - 0.5));
+}
+
+void GivensStrip::refresh() {
+    const BenchState& s = bench_.state();
+    player_->setSentence(s.player + QStringLiteral(", ") +
+                         (s.givens.hand == Hand::Left ? tr("left") : tr("right")));
+    wedge_->setSentence(text::wedge(s.givens.wedge));
+    ball_->setSentence(text::ballAndFace(s.givens.ball, s.givens.face));
+    lie_->setSentence(text::lie(s.givens.lie));
+    ground_->setSentence(text::ground(s.givens.ground));
+    air_->setSentence(text::air(s.givens.air, bench_.units()));
+    unitsButton_->setText(bench_.units().name());
+    unitsButton_->setAccessibleName(tr("Units: %1").arg(bench_.units().name()));
+}
+
+void GivensStrip::openEditor(GivenCell* cell, const QString& title, const Fill& fill) {
+    auto* popup = new QFrame(this, Qt::Popup);
+    popup->setAttribute(Qt::WA_DeleteOnClose);
+    popup->setFrameShape(QFrame::StyledPanel);
+    popup->setObjectName(QStringLiteral("givensEditor"));
+    popup->setAccessibleName(title);
+    auto* form = new QFormLayout(popup);
+    form->setContentsMargins(14, 12, 14, 12);
+    form->setVerticalSpacing(7);
+    fill(*form);
+    popup->adjustSize();
+    popup->move(cell->mapToGlobal(QPoint(4, cell->height() - 4)));
+    popup->show();
+    for (int i = 0; i < form->rowCount(); ++i) {
+        const QLayoutItem* item = form->itemAt(i, QFormLayout::FieldRole);
+        if (item && item->widget()) {
+            item->widget()->setFocus();
+            break;
+        }
+    }
+}
+
+void GivensStrip::change(const QString& what, const std::function<void(BenchState&)>& apply) {
+    BenchState next = bench_.state();
+    apply(next);
+    bench_.edit(next, what);
+}
+
+void GivensStrip::addNumber(QFormLayout& form, const QString& name, const QString& unit,
+                            double factor, double low, double high, double step, int decimals,
+                            const std::function<double&(BenchState&)>& member) {
+    auto* field = new QuantityField({name, unit, factor, low, high, step, decimals});
+    BenchState now = bench_.state();
+    field->setSi(member(now));
+    connect(field, &QuantityField::edited, this, [this, name, member](double si) {
+        change(tr("change %1").arg(name.toLower()), [&](BenchState& s) { member(s) = si; });
+    });
+    form.addRow(name, field);
+}
+
+void GivensStrip::addChoice(QFormLayout& form, const QString& name, const QStringList& texts,
+                            int index, const std::function<void(BenchState&, int)>& apply) {
+    auto* box = new QComboBox;
+    box->addItems(texts);
+    box->setCurrentIndex(index);
+    box->setAccessibleName(name);
+    connect(box, &QComboBox::currentIndexChanged, this, [this, name, apply](int i) {
+        change(tr("change %1").arg(name.toLower()), [&](BenchState& s) { apply(s, i); });
+    });
+    form.addRow(name, box);
+}
+
+void GivensStrip::fillPlayer(QFormLayout& form) {
+    auto* name = new QLineEdit(bench_.state().player);
+    name->setMaxLength(60);
+    name->setAccessibleName(tr("Name"));
+    connect(name, &QLineEdit::editingFinished, this, [this, name] {
+        if (name->text() == bench_.state().player) return;
+        change(tr("change player"), [&](BenchState& s) { s.player = name->text(); });
+    });
+    form.addRow(tr("Name"), name);
+    addChoice(form, tr("Hand"), {tr("right"), tr("left")},
+              bench_.state().givens.hand == Hand::Left ? 1 : 0,
+              [](BenchState& s, int i) { s.givens.hand = i == 1 ? Hand::Left : Hand::Right; });
+}
+
+void GivensStrip::fillWedge(QFormLayout& form) {
+    const QString deg = QStringLiteral("°");
+    const double k = degFromRad(1.0);
+    addNumber(form, tr("Loft"), deg, k, 40, 66, 1, 1,
+              [](BenchState& s) -> double& { return s.givens.wedge.loft_rad; });
+    addNumber(form, tr("Lie angle"), deg, k, 55, 72, 0.5, 1,
+              [](BenchState& s) -> double& { return s.givens.wedge.lie_rad; });
+    addNumber(form, tr("Bounce"), deg, k, 0, 20, 1, 1,
+              [](BenchState& s) -> double& { return s.givens.wedge.bounce_rad; });
+}
+
+void GivensStrip::fillBall(QFormLayout& form) {
+    addChoice(form, tr("Ball"), textsOf(namedBalls()), static_cast<int>(bench_.state().givens.ball),
+              [](BenchState& s, int i) {
+                  s.givens.ball = namedBalls()[static_cast<std::size_t>(i)].ball;
+              });
+    addChoice(form, tr("Face"), textsOf(namedFaces()), static_cast<int>(bench_.state().givens.face),
+              [](BenchState& s, int i) {
+                  s.givens.face = namedFaces()[static_cast<std::size_t>(i)].face;
+              });
+}
+
+void GivensStrip::fillLie(QFormLayout& form) {
+    const QString now = text::lie(bench_.state().givens.lie);
+    const QStringList names = textsOf(namedLies());
+    addChoice(
+        form, tr("Lie"), names, static_cast<int>(names.indexOf(now)),
+        [](BenchState& s, int i) { s.givens.lie = namedLies()[static_cast<std::size_t>(i)].lie; });
+    addNumber(form, tr("Grass between"), tr("%"), 100, 0, 100, 5, 0,
+              [](BenchState& s) -> double& { return s.givens.lie.cover; });
+    addNumber(form, tr("Moisture"), tr("%"), 100, 0, 100, 5, 0,
+              [](BenchState& s) -> double& { return s.givens.lie.moisture; });
+    addNumber(form, tr("Grain"), QStringLiteral("°"), degFromRad(1.0), -180, 180, 15, 0,
+              [](BenchState& s) -> double& { return s.givens.lie.grain_rad; });
+    addNumber(form, tr("Sits up"), tr("mm"), 1000, 0, 60, 1, 0,
+              [](BenchState& s) -> double& { return s.givens.lie.sit_m; });
+    auto* hint = new QLabel(
+        tr("Grain: 0° lies toward the target, 180° against,\n90° away from the player."));
+    hint->setFont(style::font(12));
+    form.addRow(hint);
+}
+
+void GivensStrip::fillGround(QFormLayout& form) {
+    addNumber(form, tr("Firmness"), QString(), 1, 0.6, 1.5, 0.05, 2,
+              [](BenchState& s) -> double& { return s.givens.ground.firmness; });
+    addNumber(form, tr("Green speed"), tr("ft"), 1, 5, 15, 0.5, 1,
+              [](BenchState& s) -> double& { return s.givens.ground.stimp_ft; });
+    addNumber(form, tr("Turf friction"), QString(), 1, 0.2, 0.6, 0.01, 2,
+              [](BenchState& s) -> double& { return s.givens.ground.friction; });
+    addNumber(form, tr("Rises along"), tr("%"), 100, -8, 8, 1, 1,
+              [](BenchState& s) -> double& { return s.givens.ground.slopeAlong; });
+    addNumber(form, tr("Rises to the right"), tr("%"), 100, -8, 8, 1, 1,
+              [](BenchState& s) -> double& { return s.givens.ground.slopeAcross; });
+    auto* hint =
+        new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.40 dry, 0.25 dewy."));
+    hint->setFont(style::font(12));
+    form.addRow(hint);
+}
+
+void GivensStrip::fillAir(QFormLayout& form) {
+    const Units& u = bench_.units();
+    addNumber(form, tr("Temperature"), tr("°C"), 1, -20, 45, 1, 0,
+              [](BenchState& s) -> double& { return s.givens.air.temperature_c; });
+    addNumber(form, tr("Wind with (+) or against"), u.speedName(), u.speedFactor(),
+              -15 * u.speedFactor(), 15 * u.speedFactor(), 1, 1,
+              [](BenchState& s) -> double& { return s.givens.air.windAhead_mps; });
+    addNumber(form, tr("Wind to the right (+)"), u.speedName(), u.speedFactor(),
+              -15 * u.speedFactor(), 15 * u.speedFactor(), 1, 1,
+              [](BenchState& s) -> double& { return s.givens.air.windRight_mps; });
+    addNumber(form, tr("Altitude"), u.heightName(), u.heightFactor(), 0, 3000 * u.heightFactor(),
+              50, 0, [](BenchState& s) -> double& { return s.givens.air.altitude_m; });
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,70 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The strip on top: what every prediction depends on. Each cell is a sentence that opens its
+// editor in place.
+#pragma once
+
+#include <QAbstractButton>
+#include <QFrame>
+#include <QVector>
+#include <functional>
+
+#include "model/workbench.h"
+
+class QFormLayout;
+
+namespace wedgeon {
+
+class GivenCell : public QAbstractButton {
+    Q_OBJECT
+
+public:
+    GivenCell(const QString& title, QWidget* parent);
+    void setSentence(const QString& sentence);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return {70, 58}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QString title_;
+};
+
+class GivensStrip : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit GivensStrip(Workbench& bench, QWidget* parent = nullptr);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    using Fill = std::function<void(QFormLayout&)>;
+    GivenCell* addCell(const QString& title, const Fill& fill);
+    void openEditor(GivenCell* cell, const QString& title, const Fill& fill);
+    void refresh();
+
+    void fillPlayer(QFormLayout& form);
+    void fillWedge(QFormLayout& form);
+    void fillBall(QFormLayout& form);
+    void fillLie(QFormLayout& form);
+    void fillGround(QFormLayout& form);
+    void fillAir(QFormLayout& form);
+    /// A number of the givens; \p member leads from the state to it.
+    void addNumber(QFormLayout& form, const QString& name, const QString& unit, double factor,
+                   double low, double high, double step, int decimals,
+                   const std::function<double&(BenchState&)>& member);
+    /// A choice; \p index reads the current one, \p apply changes the state.
+    void addChoice(QFormLayout& form, const QString& name, const QStringList& texts, int index,
+                   const std::function<void(BenchState&, int)>& apply);
+    void change(const QString& what, const std::function<void(BenchState&)>& apply);
+
+    Workbench& bench_;
+    GivenCell *player_, *wedge_, *ball_, *lie_, *ground_, *air_;
+    QAbstractButton* unitsButton_;
+};
+
+}  // namespace wedgeon

@@ -1,0 +1,53 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The views as stops on a ball's hops, in the lesson's order. Only views that exist are stops.
+#pragma once
+
+#include <QAbstractButton>
+#include <QVector>
+#include <QWidget>
+
+class QHBoxLayout;
+class QLabel;
+
+namespace wedgeon {
+
+class LessonStop : public QAbstractButton {
+    Q_OBJECT
+
+public:
+    LessonStop(const QString& name, int key, QWidget* parent);
+    QSize sizeHint() const override { return {118, 56}; }
+    QPointF point() const { return {22.0, 24.0}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    int key_;
+};
+
+class LessonLine : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit LessonLine(QWidget* parent = nullptr);
+    /// \p key: the digit that goes with Alt.
+    void addStop(const QString& name, int key);
+    void setCurrent(int index);
+    /// A short line at the right end: what undo would take back, or a hint.
+    void setNote(const QString& note);
+
+signals:
+    void chosen(int index);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    QHBoxLayout* layout_;
+    QLabel* note_;
+    QVector<LessonStop*> stops_;
+};
+
+}  // namespace wedgeon

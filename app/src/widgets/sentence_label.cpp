@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Fonts and colours of the two ranks.
+#include "widgets/sentence_label.h"
+
+#include <QEvent>
+
+#include "style/style.h"
+
+namespace wedgeon {
+
+SentenceLabel::SentenceLabel(Rank rank, QWidget* parent) : QLabel(parent), rank_(rank) {
+    setTextFormat(Qt::PlainText);
+    setTextInteractionFlags(Qt::TextSelectableByMouse);
+    setWordWrap(true);
+    setFont(rank == Rank::Sentence ? style::font(21, QFont::DemiBold)
+            : rank == Rank::Title  ? style::font(15, QFont::DemiBold)
+                                   : style::font(14));
+    applyColour();
+}
+
+void SentenceLabel::changeEvent(QEvent* event) {
+    if (event->type() == QEvent::PaletteChange || event->type() == QEvent::ParentChange)
+        applyColour();
+    QLabel::changeEvent(event);
+}
+
+void SentenceLabel::applyColour() {
+    const style::Colours& c = style::colours(palette());
+    const QColor wanted = rank_ == Rank::Why ? c.soft : c.ink;
+    if (palette().color(QPalette::WindowText) == wanted) return;
+    QPalette p;
+    p.setColor(QPalette::WindowText, wanted);
+    setPalette(p);
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Text in one of the two ranks of the product: the sentence, and the line below that says why.
+// Always plain text, wraps, can be selected and copied; follows the palette.
+#pragma once
+
+#include <QLabel>
+
+namespace wedgeon {
+
+class SentenceLabel : public QLabel {
+    Q_OBJECT
+
+public:
+    enum class Rank { Sentence, Why, Title };
+    explicit SentenceLabel(Rank rank, QWidget* parent = nullptr);
+
+protected:
+    void changeEvent(QEvent* event) override;
+
+private:
+    void applyColour();
+    Rank rank_;
+};
+
+}  // namespace wedgeon

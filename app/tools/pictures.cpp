@@ -1,0 +1,76 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// wedgeon-pictures SHOTS FOLDER: the pictures of docs/screenshots, taken of the real window.
+#include <QApplication>
+#include <QDir>
+#include <QStandardPaths>
+#include <QTest>
+#include <cstdio>
+
+#include "main_window.h"
+#include "style/style.h"
+#include "widgets/drawing.h"
+#include "widgets/notice_bar.h"
+
+namespace {
+
+template <class T>
+T* byName(QWidget& root, const QString& accessibleName) {
+    for (T* w : root.findChildren<T*>()) {
+        if (w->accessibleName() == accessibleName) return w;
+    }
+    qFatal("no widget is called %s", qPrintable(accessibleName));
+}
+
+bool save(QWidget& window, const QDir& folder, const QString& name) {
+    QTest::qWait(50);
+    return window.grab().save(folder.filePath(name + QStringLiteral(".png")));
+}
+
+void drag(QWidget* widget, QPointF from, QPointF by) {
+    QTest::mousePress(widget, Qt::LeftButton, {}, from.toPoint());
+    for (int i = 1; i <= 8; ++i)
+        QTest::mouseMove(widget, (from + by * i / 8.0).toPoint());
+    QTest::mouseRelease(widget, Qt::LeftButton, {}, (from + by).toPoint());
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("wedgeon-pictures"));
+    QApplication::setOrganizationName(QStringLiteral("wedgeon-pictures"));
+    QApplication::setApplicationVersion(QStringLiteral(WEDGEON_VERSION));
+    if (argc != 3) {
+        std::fprintf(stderr, "usage: wedgeon-pictures SHOTS FOLDER\n");
+        return 2;
+    }
+    wedgeon::style::apply(app, false);
+    wedgeon::MainWindow window;
+    window.resize(1280, 800);
+    window.show();
+    const QDir folder(QString::fromLocal8Bit(argv[2]));
+    bool good = true;
+
+    window.showView(wedgeon::MainWindow::Shape);
+    auto* face = byName<wedgeon::Drawing>(window, wedgeon::MainWindow::tr("Face from above"));
+    QTest::qWait(50);
+    drag(face, face->handles().first().at, {-6, 14});
+    good = save(window, folder, QStringLiteral("shape")) && good;
+
+    window.openFile(QString::fromLocal8Bit(argv[1]));
+    auto* notice = window.findChild<wedgeon::NoticeBar*>();
+    good = QTest::qWaitFor([&] { return notice->text().contains(QStringLiteral("shot")); }, 5000) &&
+           good;
+    notice->hide();
+    good = save(window, folder, QStringLiteral("watch")) && good;
+
+    wedgeon::style::setDark(true);
+    good = save(window, folder, QStringLiteral("watch-dark")) && good;
+    window.showView(wedgeon::MainWindow::Shape);
+    good = save(window, folder, QStringLiteral("shape-dark")) && good;
+    if (!good) std::fprintf(stderr, "wedgeon-pictures: a picture could not be taken\n");
+    return good ? 0 : 1;
+}
