@@ -18,6 +18,7 @@ struct Colours {
     QColor surface, panel, edge;
     QColor ink, soft;  // text, and text of second rank
     QColor predicted;  // lines and bars with their spread
+    QColor band;       // the spread itself, translucent
     QColor measured;   // filled diamonds
     QColor former;     // the ghost of the former state
     QColor warning;

@@ -147,12 +147,10 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         }
         if (shot.expected[i]) {
             const TrackValue& e = *shot.expected[i];
-            QColor band = c.predicted;
-            band.setAlpha(52);
             const double from = at.xOf(i, e.value - e.half, range, outside);
             const double to = at.xOf(i, e.value + e.half, range, outside);
             p->setPen(Qt::NoPen);
-            p->setBrush(band);
+            p->setBrush(c.band);
             p->drawRoundedRect(QRectF(from, middle - 5, std::max(to - from, 1.0), 10), 5, 5);
             const double x = at.xOf(i, e.value, range, outside);
             p->setPen(QPen(c.predicted, 2));

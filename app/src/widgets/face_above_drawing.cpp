@@ -65,7 +65,7 @@ double FaceAboveDrawing::side() const {
 }
 
 QPointF FaceAboveDrawing::ballAt() const {
-    return {width() * 0.5, height() * 0.62};
+    return {width() * 0.5, height() * 0.55};
 }
 
 QPointF FaceAboveDrawing::onHead(double across, double ahead) const {

@@ -145,7 +145,7 @@ void FlightDrawing::paintGround(QPainter& p, const style::Colours& c, const Worl
     const double unit_m = 1.0 / scene_.units.lengthFactor();
     const double step = tickStep(m.scale() * unit_m, 46);
     const QFont f = style::font(12, QFont::Medium);
-    // Ticks and their text are ink on turf: the turf green itself is too faint to read on its fill.
+    // Ink: the greens are too faint to read on the turf's fill.
     for (double at = 0;; at += step) {
         const double x = m.toPixel(at * unit_m, 0).x();
         if (x > width() - 14) break;
@@ -153,7 +153,7 @@ void FlightDrawing::paintGround(QPainter& p, const style::Colours& c, const Worl
         p.drawLine(QPointF(x, y), QPointF(x, y + 6));
         QString label = text::number(at, 0);
         if (at == 0) label += QStringLiteral(" ") + scene_.units.lengthName();
-        paintText(p, {x, y + 20}, label, c.soft, f, Qt::AlignHCenter);
+        paintText(p, {x, y + 20}, label, c.ink, f, Qt::AlignHCenter);
     }
     p.setPen(QPen(c.ink, 1.6));
     p.setBrush(c.panel);
@@ -173,16 +173,15 @@ void FlightDrawing::paintSpread(QPainter& p, const style::Colours& c, const Worl
     for (auto it = line.crbegin(); it != line.crend(); ++it) {
         band << m.toPixel(it->x() * (1 - share), it->y() * (1 - share));
     }
-    QColor fill = c.predicted;
-    fill.setAlpha(34);
     p.setPen(Qt::NoPen);
-    p.setBrush(fill);
+    p.setBrush(c.band);
     p.drawPolygon(band);
 
     // Where 80 of 100 come to rest: a bar just under the ground line.
     const double half = std::hypot(scene_.spread.carry_m, scene_.spread.release_m);
     const QPointF from = m.toPixel(scene_.predicted->rest_m - half, 0);
     const QPointF to = m.toPixel(scene_.predicted->rest_m + half, 0);
+    QColor fill = c.predicted;
     fill.setAlpha(120);
     p.setBrush(fill);
     p.drawRoundedRect(QRectF(from.x(), from.y() + 1, to.x() - from.x(), 4), 2, 2);

@@ -3,6 +3,7 @@
 // Field behaviour.
 #include "widgets/quantity_field.h"
 
+#include <QLineEdit>
 #include <QSignalBlocker>
 #include <QWheelEvent>
 
@@ -21,6 +22,7 @@ void QuantityField::setShape(const Shape& shape) {
     const double kept = si();
     factor_ = shape.factor;
     setAccessibleName(shape.name);
+    lineEdit()->setAccessibleName(shape.name);
     setDecimals(shape.decimals);
     setRange(shape.low, shape.high);
     setSingleStep(shape.step);

@@ -1,0 +1,215 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Watch in the real window: import by the menu, selection, sentence, filter, and bad files.
+#include <QDoubleSpinBox>
+#include <QDropEvent>
+#include <QMimeData>
+#include <QTableWidget>
+#include <fstream>
+
+#include "academy.h"
+#include "views/refusals_dialog.h"
+#include "wedgeon/store/shot_file.h"
+#include "window_fixture.h"
+
+namespace wedgeon::test {
+namespace {
+
+class WatchTest : public WindowTest {
+protected:
+    QString academyFile() {
+        const QString path = folder_.filePath(QStringLiteral("academy.csv"));
+        std::ofstream out(path.toStdString(), std::ios::binary);
+        store::writeShotsCsv(out, demo::makeAcademy().shots);
+        return path;
+    }
+
+    void open(const QString& path) {
+        openByMenu(path);
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().startsWith(QStringLiteral("Reading")); },
+                                    10000));
+    }
+
+    QListView* list() { return byName<QListView>(QStringLiteral("Shots")); }
+    QString drawn() {
+        return byName<Drawing>(QStringLiteral("Flight of the chosen shot"))
+            ->accessibleDescription();
+    }
+};
+
+TEST_F(WatchTest, AnEmptyWatchSaysWhatToDoNext) {
+    window_->showView(MainWindow::Watch);
+    bool found = false;
+    for (auto* b : window_->findChildren<QPushButton*>()) {
+        found = found || (b->isVisible() && b->text().startsWith(QStringLiteral("Open shots")));
+    }
+    EXPECT_TRUE(found);
+}
+
+TEST_F(WatchTest, ImportsByTheMenuSelectsAShotAndReadsItsSentence) {
+    open(academyFile());
+    EXPECT_TRUE(notice().startsWith(QStringLiteral("180 shots from academy.csv.")))
+        << notice().toStdString();
+    ASSERT_EQ(list()->model()->rowCount(), 180);
+
+    // Row 179 is shot 1: the first in the file. What it says must be what the file says.
+    const auto first = demo::makeAcademy().shots.front();
+    list()->scrollToBottom();
+    const QModelIndex last = list()->model()->index(179, 0);
+    QTest::mouseClick(list()->viewport(), Qt::LeftButton, {}, list()->visualRect(last).center());
+    const QString sentence = said("shotSentence");
+    const double release = first[store::Quantity::Release];
+    EXPECT_NEAR(numberAfter(sentence, QStringLiteral("released")), release, 0.051)
+        << sentence.toStdString();
+    const double landing = first[store::Quantity::LandingAngle] * 180 / 3.14159265358979;
+    EXPECT_NEAR(numberAfter(sentence, QStringLiteral("Landed at")), landing, 0.5);
+    EXPECT_NEAR(numberAfter(drawn(), QStringLiteral("Measured carry")),
+                first[store::Quantity::Carry], 0.051);
+
+    QTest::keyClick(list(), Qt::Key_Up);
+    EXPECT_NE(said("shotSentence") + drawn(), sentence + QString())
+        << "the keys move on to another shot";
+}
+
+TEST_F(WatchTest, FilterShowsOnlyWhatHasTheWords) {
+    open(academyFile());
+    auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+    QTest::keyClicks(filter, QStringLiteral("runa lob"));
+    int expected = 0;
+    for (const auto& s : demo::makeAcademy().shots) {
+        expected +=
+            s[store::Label::Player] == "Runa Vale" && s[store::Label::Wedge] == "58 lob" ? 1 : 0;
+    }
+    ASSERT_GT(expected, 0);
+    EXPECT_EQ(list()->model()->rowCount(), expected);
+    QTest::keyClicks(filter, QStringLiteral(" nobody"));
+    EXPECT_EQ(list()->model()->rowCount(), 0);
+    filter->clear();
+    EXPECT_EQ(list()->model()->rowCount(), 180);
+}
+
+TEST_F(WatchTest, ChangingTheGroundChangesThePredictionNotTheMeasurement) {
+    open(academyFile());
+    const QString sentence = said("shotSentence");
+    const QString before = drawn();
+    QAbstractButton* ground = nullptr;
+    for (auto* b : window_->findChildren<QAbstractButton*>()) {
+        if (b->accessibleName().startsWith(QStringLiteral("Ground:"))) ground = b;
+    }
+    QTest::mouseClick(ground, Qt::LeftButton);
+    auto* editor = window_->findChild<QWidget*>(QStringLiteral("givensEditor"));
+    byName<QDoubleSpinBox>(QStringLiteral("Firmness"), editor)->setValue(1.4);
+    editor->close();
+    EXPECT_EQ(said("shotSentence"), sentence);
+    EXPECT_NE(drawn(), before);
+    EXPECT_EQ(numberAfter(drawn(), QStringLiteral("Measured carry")),
+              numberAfter(before, QStringLiteral("Measured carry")));
+}
+
+TEST_F(WatchTest, OpeningAnotherFileCanBeUndone) {
+    open(academyFile());
+    open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
+    EXPECT_EQ(list()->model()->rowCount(), 2);
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(list()->model()->rowCount(), 180);
+    action(QStringLiteral("Redo"))->trigger();
+    EXPECT_EQ(list()->model()->rowCount(), 2);
+}
+
+TEST_F(WatchTest, RefusedCellsAreListedWithPlaceAndReason) {
+    open(write(QStringLiteral("bad.csv"),
+               "club speed (mph),launch angle,spin\n60,30,6000\n2013,31,6100\n61,NaN,fast\n"));
+    EXPECT_TRUE(notice().contains(QStringLiteral("3 cells or rows were not taken")))
+        << notice().toStdString();
+    QPushButton* why = nullptr;
+    for (auto* b : window_->findChildren<QPushButton*>()) {
+        if (b->isVisible() && b->text().startsWith(QStringLiteral("Which and why"))) why = b;
+    }
+    ASSERT_TRUE(why);
+    QStringList cells;
+    QTimer poll;
+    QObject::connect(&poll, &QTimer::timeout, [&] {
+        auto* dialog = qobject_cast<RefusalsDialog*>(QApplication::activeModalWidget());
+        if (!dialog) return;
+        auto* table = byName<QTableWidget>(QStringLiteral("Refused cells"), dialog);
+        for (int r = 0; r < table->rowCount(); ++r) {
+            for (int c = 0; c < table->columnCount(); ++c)
+                cells << table->item(r, c)->text();
+        }
+        dialog->reject();
+    });
+    poll.start(20);
+    QTest::mouseClick(why, Qt::LeftButton);
+    ASSERT_EQ(cells.size(), 15);
+    EXPECT_EQ(cells[0], QStringLiteral("3"));
+    EXPECT_EQ(cells[3], QStringLiteral("2013"));
+    EXPECT_TRUE(cells[4].startsWith(QStringLiteral("is outside what a club speed can be")));
+    EXPECT_EQ(cells[14], QStringLiteral("is not a number"));
+}
+
+struct BadFile {
+    const char* name;
+    QByteArray bytes;
+    const char* message;
+};
+
+TEST_F(WatchTest, BadFilesGetAClearMessageAndTheShotsStay) {
+    open(academyFile());
+    const QByteArray png("\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 16);
+    for (const BadFile& bad :
+         {BadFile{"empty.csv", {}, "empty.csv is empty"},
+          BadFile{"picture.csv", png, "looks like a PNG picture"},
+          BadFile{"words.csv", "one,two\n1,2\n", "no column is known here"},
+          BadFile{"fast.csv", "club speed [m/s]\n900\n", "no row holds a shot"},
+          BadFile{"text.csv", "carry [m]\nfar\n", "no row holds a shot"},
+          BadFile{"nan.csv", "carry [m]\nNaN\n", "no row holds a shot"},
+          BadFile{"quote.csv", "carry [m],note\n4,\"x\n", "line 2"}}) {
+        open(write(QString::fromLatin1(bad.name), bad.bytes));
+        EXPECT_TRUE(notice().contains(QString::fromLatin1(bad.message)))
+            << bad.name << ": " << notice().toStdString();
+        EXPECT_EQ(list()->model()->rowCount(), 180) << bad.name;
+        EXPECT_TRUE(window_->isEnabled());
+    }
+    const QString large = write(QStringLiteral("large.csv"), "carry [m]\n");
+    QFile(large).resize(200ll << 20);
+    open(large);
+    EXPECT_TRUE(notice().contains(QStringLiteral("200 MB"))) << notice().toStdString();
+    EXPECT_EQ(list()->model()->rowCount(), 180);
+}
+
+TEST_F(WatchTest, TwoHeaderRowsLoseNoShot) {
+    open(write(
+        QStringLiteral("two-headers.csv"),
+        "Club,Carry,Launch Angle\n,[yd],[deg]\n56,40,30\nClub,Carry,Launch Angle\n56,41,31\n"));
+    EXPECT_EQ(list()->model()->rowCount(), 2);
+    EXPECT_TRUE(notice().contains(QStringLiteral("One cell or row was not taken")))
+        << notice().toStdString();
+}
+
+TEST_F(WatchTest, AFileCanBeDropped) {
+    const QString path = write(QStringLiteral("drop.csv"), "carry [m]\n40\n");
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(path)});
+    QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
+    QApplication::sendEvent(window_.get(), &enter);
+    EXPECT_TRUE(enter.isAccepted());
+    QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
+    QApplication::sendEvent(window_.get(), &drop);
+    EXPECT_TRUE(QTest::qWaitFor(
+        [&] { return notice().startsWith(QStringLiteral("1 shot from drop.csv")); }, 5000));
+}
+
+TEST_F(WatchTest, TextFromAFileIsShownAsPlainText) {
+    open(write(QStringLiteral("markup.csv"), "player,carry [m]\n<b>Bold</b><img src=x>,40\n"));
+    bool seen = false;
+    for (auto* label : window_->findChildren<QLabel*>()) {
+        if (label->text().contains(QStringLiteral("<b>Bold"))) {
+            seen = true;
+            EXPECT_EQ(label->textFormat(), Qt::PlainText);
+        }
+    }
+    EXPECT_TRUE(seen);
+}
+
+}  // namespace
+}  // namespace wedgeon::test

@@ -1,0 +1,115 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The real window, shown and active, and the hands that drive it.
+#pragma once
+
+#include <gtest/gtest.h>
+
+#include <QAbstractButton>
+#include <QApplication>
+#include <QDialogButtonBox>
+#include <QFile>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+#include <memory>
+
+#include "main_window.h"
+#include "widgets/drawing.h"
+#include "widgets/notice_bar.h"
+
+namespace wedgeon::test {
+
+class WindowTest : public testing::Test {
+protected:
+    void SetUp() override {
+        QSettings().clear();
+        window_ = std::make_unique<MainWindow>();
+        window_->resize(1280, 800);
+        window_->show();
+        ASSERT_TRUE(QTest::qWaitForWindowExposed(window_.get()));
+        window_->activateWindow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    }
+
+    template <class T>
+    T* byName(const QString& name, QWidget* root = nullptr) {
+        for (T* w : (root ? root : window_.get())->template findChildren<T*>()) {
+            if (w->accessibleName() == name && w->isVisible()) return w;
+        }
+        ADD_FAILURE() << "no visible widget is called " << name.toStdString();
+        return nullptr;
+    }
+
+    QString said(const char* objectName) {
+        auto* label = window_->findChild<QLabel*>(QString::fromLatin1(objectName));
+        return label && label->isVisible() ? label->text() : QString();
+    }
+
+    QString notice() { return window_->findChild<NoticeBar*>()->text(); }
+
+    QString write(const QString& name, const QByteArray& bytes) {
+        const QString path = folder_.filePath(name);
+        QFile file(path);
+        EXPECT_TRUE(file.open(QIODevice::WriteOnly));
+        file.write(bytes);
+        return path;
+    }
+
+    QAction* action(const QString& startsWith) {
+        for (QAction* menu : window_->menuBar()->actions()) {
+            for (QAction* a : menu->menu()->actions()) {
+                if (a->text().remove(QLatin1Char('&')).startsWith(startsWith)) return a;
+            }
+        }
+        ADD_FAILURE() << "no menu entry starts with " << startsWith.toStdString();
+        return nullptr;
+    }
+
+    /// File, Open shots… as a person does it: the entry, the name, the Open button.
+    void openByMenu(const QString& path) {
+        QTimer poll;
+        bool typed = false;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            if (!dialog || typed) return;
+            typed = true;
+            dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"))->setText(path);
+            auto* buttons = dialog->findChild<QDialogButtonBox*>(QStringLiteral("buttonBox"));
+            QTest::mouseClick(buttons->button(QDialogButtonBox::Open), Qt::LeftButton);
+        });
+        poll.start(20);
+        action(QStringLiteral("Open shots"))->trigger();
+        ASSERT_TRUE(typed);
+    }
+
+    static void drag(QWidget* widget, QPointF from, QPointF by) {
+        QTest::mousePress(widget, Qt::LeftButton, {}, from.toPoint());
+        for (int i = 1; i <= 6; ++i)
+            QTest::mouseMove(widget, (from + by * i / 6.0).toPoint());
+        QTest::mouseRelease(widget, Qt::LeftButton, {}, (from + by).toPoint());
+    }
+
+    /// The first number behind \p word in \p text, with a true minus sign read as one.
+    static double numberAfter(const QString& text, const QString& word) {
+        const QRegularExpression number(
+            QStringLiteral("%1[^0-9\u2212-]*([\u2212-]?[0-9]+(?:\\.[0-9]+)?)")
+                .arg(QRegularExpression::escape(word)));
+        const auto match = number.match(text);
+        EXPECT_TRUE(match.hasMatch()) << word.toStdString() << " in " << text.toStdString();
+        return match.captured(1).replace(QChar(0x2212), QLatin1Char('-')).toDouble();
+    }
+
+    QTemporaryDir folder_;
+    std::unique_ptr<MainWindow> window_;
+};
+
+}  // namespace wedgeon::test
