@@ -102,13 +102,26 @@ bool contains(const std::vector<std::string>& words, std::string_view word) {
     return std::find(words.begin(), words.end(), word) != words.end();
 }
 
-bool fits(const Rule& rule, const std::vector<std::string>& words) {
-    const auto need = text::words(rule.need);
-    const auto never = text::words(rule.never);
-    return std::all_of(need.begin(), need.end(),
-                       [&](const auto& w) { return contains(words, w); }) &&
-           std::none_of(never.begin(), never.end(),
-                        [&](const auto& w) { return contains(words, w); });
+/// The rules with their words split, once.
+struct SplitRule {
+    Quantity quantity;
+    std::vector<std::string> need, never;
+};
+
+const std::vector<SplitRule>& splitRules() {
+    static const std::vector<SplitRule> all = [] {
+        std::vector<SplitRule> out;
+        for (const Rule& r : rules)
+            out.push_back({r.quantity, text::words(r.need), text::words(r.never)});
+        return out;
+    }();
+    return all;
+}
+
+bool fits(const SplitRule& rule, const std::vector<std::string>& words) {
+    const auto there = [&](const std::string& w) { return contains(words, w); };
+    return std::all_of(rule.need.begin(), rule.need.end(), there) &&
+           std::none_of(rule.never.begin(), rule.never.end(), there);
 }
 
 }  // namespace
@@ -155,7 +168,7 @@ ColumnGuess guessColumn(std::string_view header, std::size_t column) {
             key += w;
         if (key == squeezed) guess.quantity = static_cast<Quantity>(q);
     }
-    for (const Rule& rule : rules) {
+    for (const SplitRule& rule : splitRules()) {
         if (guess.quantity) break;
         if (fits(rule, words)) guess.quantity = rule.quantity;
     }
