@@ -58,6 +58,67 @@ TEST(Delivery, ReleaseClosesTheFaceInOrder) {
     EXPECT_GT(ordinary, calcSwing(wedge, s).delivery.faceAngle_rad);
 }
 
+TEST(Delivery, AFaceTurnedByTheHandsComesBackSquare) {
+    Recipe s;
+    const Swing square = calcSwing(wedge, s);
+    s.handTurn_rad = radFromDeg(20);
+    const Swing turned = calcSwing(wedge, s);
+    EXPECT_EQ(turned.delivery.faceAngle_rad, square.delivery.faceAngle_rad);
+    EXPECT_EQ(turned.delivery.dynamicLoft_rad, square.delivery.dynamicLoft_rad);
+    EXPECT_GT(turned.addressFace_rad, square.addressFace_rad + radFromDeg(5))
+        << "it shows at address";
+}
+
+TEST(Delivery, OnlyTheWholeBodyMovesTheLowPointAhead) {
+    Recipe s;
+    s.weightLead_pct = 75;
+    const double whole = calcSwing(wedge, s).lowPoint_m;
+    s.weightBy = WeightBy::LowerBody;
+    EXPECT_NEAR(calcSwing(wedge, s).lowPoint_m, 0.02, 1e-12);
+    EXPECT_NEAR(whole, 0.02 + 25 * 0.0035, 1e-12);
+}
+
+TEST(Delivery, StandingCloserSteepensThePlaneAndFartherFlattensIt) {
+    Recipe s;
+    EXPECT_NEAR(calcSwing(wedge, s).plane_rad, wedge.lie_rad, 1e-12);
+    s.standFarther_m = -0.05;
+    EXPECT_GT(calcSwing(wedge, s).plane_rad, wedge.lie_rad);
+    s.standFarther_m = 0.05;
+    EXPECT_LT(calcSwing(wedge, s).plane_rad, wedge.lie_rad);
+}
+
+TEST(Delivery, ARaisedHandlePutsTheToeDownAndTurnsTheFaceRight) {
+    Recipe s;
+    const Swing level = calcSwing(wedge, s);
+    s.handleRaised_m = 0.05;
+    const Swing raised = calcSwing(wedge, s);
+    EXPECT_GT(raised.tip_rad, 0.0);
+    EXPECT_GT(raised.delivery.faceAngle_rad, level.delivery.faceAngle_rad);
+}
+
+TEST(Delivery, GrippingDownCostsSpeedAndRadius) {
+    Recipe s;
+    s.gripDown_m = 0.05;
+    const Swing down = calcSwing(wedge, s);
+    EXPECT_NEAR(down.delivery.clubSpeed_mps, s.clubSpeed_mps * (1 - 0.05 / 1.6), 1e-12);
+    EXPECT_NEAR(down.radius_m, s.swingRadius_m - 0.05, 1e-12);
+}
+
+TEST(Delivery, ThePathFollowsTheSwingLineAndTheFaceTheFace) {
+    Recipe s;
+    const Swing straight = calcSwing(wedge, s);
+    s.bodyLine_rad = radFromDeg(-8);
+    for (const auto& [along, share] : {std::pair{SwingAlong::Target, 0.0},
+                                       {SwingAlong::Between, 0.5},
+                                       {SwingAlong::Body, 1.0}}) {
+        s.swingAlong = along;
+        const Swing swing = calcSwing(wedge, s);
+        EXPECT_NEAR(swing.delivery.path_rad, straight.delivery.path_rad + share * s.bodyLine_rad,
+                    1e-12);
+        EXPECT_EQ(swing.delivery.faceAngle_rad, straight.delivery.faceAngle_rad);
+    }
+}
+
 TEST(Delivery, TheOpeningForAFaceAngleIsFoundAgain) {
     test::RandomCases random(16);
     for (int i = 0; i < 100; ++i) {

@@ -22,13 +22,15 @@ void FaceHold::validate() const {
     const double deg = degFromRad(1.0);
     requireRange("face_open_deg", open_rad, radFromDeg(-60), radFromDeg(60), deg);
     requireRange("lean_deg", lean_rad, radFromDeg(-45), radFromDeg(45), deg);
+    requireRange("tip_deg", tip_rad, radFromDeg(-25), radFromDeg(25), deg);
 }
 
 FaceAim calcFace(const Wedge& wedge, const FaceHold& hold) {
     wedge.validate();
     hold.validate();
     FaceAim aim;
-    aim.normal = kernel::faceNormal(wedge.loft_rad, wedge.lie_rad, hold.open_rad, hold.lean_rad);
+    aim.normal = kernel::faceNormal(wedge.loft_rad, wedge.lie_rad, hold.open_rad, hold.lean_rad,
+                                    hold.tip_rad);
     aim.dynamicLoft_rad = std::asin(std::clamp(aim.normal.y, -1.0, 1.0));
     aim.faceAngle_rad = std::atan2(aim.normal.z, aim.normal.x);
     return aim;

@@ -8,7 +8,7 @@
 namespace wedgeon::kernel {
 
 template <class T>
-Vec3T<T> faceNormal(const T& loft, const T& lie, const T& open, const T& lean) {
+Vec3T<T> faceNormal(const T& loft, const T& lie, const T& open, const T& lean, const T& tip) {
     using std::atan;
     using std::cos;
     using std::sin;
@@ -17,7 +17,8 @@ Vec3T<T> faceNormal(const T& loft, const T& lie, const T& open, const T& lean) {
     const Vec3T<T> shaftPlane{T(0), cos(lie), sin(lie)};
     const Vec3T<T> square{cos(loft), sin(loft), T(0)};
     const T leanInPlane = atan(tan(lean) * sin(lie));
-    return rotated(rotated(square, shaft, T(-open)), shaftPlane, T(-leanInPlane));
+    const Vec3T<T> held = rotated(rotated(square, shaft, T(-open)), shaftPlane, T(-leanInPlane));
+    return rotated(held, Vec3T<T>{T(1), T(0), T(0)}, tip);
 }
 
 template <class T>

@@ -1,30 +1,30 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The delivery priors.
+// The delivery priors in double precision, with their limits.
 #include "wedgeon/delivery/delivery.h"
 
 #include <algorithm>
 #include <cmath>
 
+#include "delivery/delivery_kernel.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
-namespace {
-
-constexpr double lowPointAtEvenWeight_m = 0.02;
-constexpr double lowPointPerPercent_m = 0.0035;
-constexpr double handHeight_m = 0.75;  // hands above the ball
-
-}  // namespace
 
 void Recipe::validate() const {
+    const double deg = degFromRad(1.0);
     FaceHold{open_rad, lean_rad}.validate();
+    requireRange("hand_turn_deg", handTurn_rad, radFromDeg(-60), radFromDeg(60), deg);
     requireRange("ball_forward_balls", ballForward_m, -6 * constants::ballWidth_m,
                  6 * constants::ballWidth_m, 1.0 / constants::ballWidth_m);
     requireRange("weight_lead_pct", weightLead_pct, 0, 100);
     requireRange("swing_radius_m", swingRadius_m, 0.4, 3.0);
     requireRange("club_speed_mps", clubSpeed_mps, 0.5, 60);
+    requireRange("stand_farther_cm", standFarther_m, -0.2, 0.4, 100);
+    requireRange("handle_raised_cm", handleRaised_m, -0.15, 0.25, 100);
+    requireRange("grip_down_cm", gripDown_m, 0, 0.2, 100);
+    requireRange("body_line_deg", bodyLine_rad, radFromDeg(-45), radFromDeg(45), deg);
 }
 
 void Delivery::validate() const {
@@ -51,27 +51,29 @@ double releaseClosing_rad(Release release) {
 Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) {
     wedge.validate();
     recipe.validate();
+    const auto in = kernel::numbersOf<double>(wedge, recipe);
+    const auto out = kernel::swing(in, kernel::choicesOf(recipe, extraTurn_rad));
+    // The arc is steeper than 40 degrees this far before the low point: no swing meets a ball
+    // there.
+    requireRange("ball_forward_balls", recipe.ballForward_m,
+                 out.lowPoint - out.radius * std::sin(radFromDeg(40)),
+                 out.lowPoint + out.radius * std::sin(radFromDeg(20)),
+                 1.0 / constants::ballWidth_m);
+    FaceHold{out.faceTurn, out.deliveredLean, out.tip}.validate();
 
     Swing swing;
-    swing.lowPoint_m =
-        lowPointAtEvenWeight_m + lowPointPerPercent_m * (recipe.weightLead_pct - 50.0);
-    const double before_m = swing.lowPoint_m - recipe.ballForward_m;
-    // The arc is steeper than 40 degrees this far out: no swing meets a ball there.
-    const double reach_m = recipe.swingRadius_m * std::sin(radFromDeg(40));
-    requireRange("ball_forward_balls", recipe.ballForward_m, swing.lowPoint_m - reach_m,
-                 swing.lowPoint_m + recipe.swingRadius_m * std::sin(radFromDeg(20)),
-                 1.0 / constants::ballWidth_m);
-
-    Delivery& d = swing.delivery;
-    d.clubSpeed_mps = recipe.clubSpeed_mps;
-    d.attack_rad = -std::asin(before_m / recipe.swingRadius_m);
-    d.path_rad =
-        std::asin(std::clamp(std::tan(-d.attack_rad) / std::tan(wedge.lie_rad), -1.0, 1.0));
-    swing.deliveredLean_rad = recipe.lean_rad + std::atan(-recipe.ballForward_m / handHeight_m);
-    swing.faceTurn_rad = recipe.open_rad - releaseClosing_rad(recipe.release) + extraTurn_rad;
-    const FaceAim aim = calcFace(wedge, {swing.faceTurn_rad, swing.deliveredLean_rad});
-    d.dynamicLoft_rad = aim.dynamicLoft_rad;
-    d.faceAngle_rad = aim.faceAngle_rad;
+    swing.delivery = {out.speed, out.attack, out.path,
+                      std::asin(std::clamp(out.normal.y, -1.0, 1.0)),
+                      std::atan2(out.normal.z, out.normal.x)};
+    swing.lowPoint_m = out.lowPoint;
+    swing.radius_m = out.radius;
+    swing.plane_rad = out.plane;
+    swing.tip_rad = out.tip;
+    swing.deliveredLean_rad = out.deliveredLean;
+    swing.faceTurn_rad = out.faceTurn;
+    const Vec3 address =
+        kernel::faceNormal(in.loft, in.lie, in.open + in.handTurn, out.deliveredLean, out.tip);
+    swing.addressFace_rad = std::atan2(address.z, address.x);
     return swing;
 }
 

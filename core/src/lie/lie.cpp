@@ -27,7 +27,7 @@ constexpr std::array<NamedLie, 8> lies{{
     {"bare", "bare and tight", {0.0, 0.1, 0.0, 0.0, 1.2}},
     {"short-dry", "short grass, dry", {0.02, 0.15, 0.0, 4 * mm, 1.0}},
     {"short-damp", "short grass, damp", {0.05, 0.6, 0.0, 4 * mm, 0.9}},
-    {"wispy", "wispy, pale rough", {0.25, 0.2, 0.0, 12 * mm, 1.0}},
+    {"wispy", "wispy, pale rough", {0.12, 0.2, 0.0, 12 * mm, 1.0}},
     {"lush", "lush rough, half down", {0.7, 0.9, 0.0, 10 * mm, 0.85}},
     {"deep", "deep wet rough, down", {1.0, 1.0, 0.0, 6 * mm, 0.8}},
     {"perched", "perched up in rough", {0.1, 0.4, 0.0, 30 * mm, 0.9}},

@@ -21,8 +21,9 @@ struct Wedge {
 struct FaceHold {
     double open_rad = 0.0;  ///< turn about the shaft before gripping; positive is open
     double lean_rad = 0.0;  ///< shaft lean seen face-on; positive is hands ahead
+    double tip_rad = 0.0;   ///< handle raised, so that the toe points down; positive is toe down
 
-    /// \throws RangeError outside -60 to 60 degrees open, -45 to 45 lean.
+    /// \throws RangeError outside -60 to 60 degrees open, -45 to 45 lean, -25 to 25 tip.
     void validate() const;
 };
 
@@ -37,9 +38,9 @@ struct FaceAim {
 ///
 /// Shaft s = (0, sin lambda, -cos lambda); square soled normal n = (cos l, sin l, 0). Opening by
 /// gamma turns n about s by -gamma; leaning by delta (seen face-on) turns it about the normal of
-/// the shaft plane (0, cos lambda, sin lambda) by -delta', tan delta' = tan delta sin lambda.
-/// Right-hander's frame; a left-hander mirrors the result.
-/// \throws RangeError from Wedge::validate and FaceHold::validate.
+/// the shaft plane (0, cos lambda, sin lambda) by -delta', tan delta' = tan delta sin lambda;
+/// raising the handle turns the whole club about x by tau, toe down. Right-hander's frame; a
+/// left-hander mirrors the result. \throws RangeError from Wedge::validate and FaceHold::validate.
 FaceAim calcFace(const Wedge& wedge, const FaceHold& hold);
 
 /// The unit normal that has these two angles.

@@ -5,6 +5,7 @@
 
 #include <vector>
 
+#include "wedgeon/ground/terrain.h"
 #include "wedgeon/strike/strike.h"
 
 namespace wedgeon {
@@ -59,6 +60,11 @@ inline constexpr double flightStep_s = 0.16;
 /// \throws RangeError for a launch outside 0.1-100 m/s, -10-89 degrees, 0-20,000 rpm, or the air's.
 FlightResult calcFlight(const Launch& launch, const Air& air,
                         std::vector<FlightPoint>* trace = nullptr, double step_s = flightStep_s);
+
+/// The same over a terrain: the flight ends where it meets the ground's own height. Obstacles are
+/// not looked at; see calcShotOver.
+FlightResult calcFlightOver(const Launch& launch, const Air& air, const Terrain& terrain,
+                            std::vector<FlightPoint>* trace = nullptr);
 
 /// Position between two steps, on the cubic that has both positions and velocities.
 FlightPoint flightPointBetween(const FlightPoint& a, const FlightPoint& b, double fraction);

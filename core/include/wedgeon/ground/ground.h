@@ -7,6 +7,7 @@
 #include <cstddef>
 #include <vector>
 
+#include "wedgeon/ground/terrain.h"
 #include "wedgeon/vec.h"
 
 namespace wedgeon {
@@ -23,8 +24,8 @@ struct Ground {
     void validate() const;
     /// Deceleration of a rolling ball [m/s^2]: one released at 1.83 m/s rolls stimp_ft feet.
     double rollingResistance_mps2() const;
-    /// Unit normal of the plane.
-    Vec3 normal() const;
+    /// The plane, through the first landing.
+    Plane plane() const;
 };
 
 /// One contact with the ground.
@@ -59,6 +60,8 @@ struct GroundResult {
     std::array<Bounce, keptBounces> bounces;  ///< the first of them
     double time_s = 0.0;
     bool ranAway = false;  ///< too steep to stop: followed for 100 m and left there
+    bool inWater = false;
+    std::size_t zone = 0;  ///< of the terrain, where it ended
 
     std::size_t bouncesKept() const;
 };
@@ -77,5 +80,11 @@ struct GroundResult {
 /// "landing_angle_deg" when the ball moves away from the plane.
 GroundResult calcRun(const Vec3& velocity_mps, const Vec3& spin_radps, const Ground& ground,
                      std::vector<GroundPoint>* trace = nullptr);
+
+/// The same over a terrain from an absolute landing place: over borders, down banks, into water.
+/// Results are relative to the landing.
+/// \throws RangeError as calcRun.
+GroundResult calcRunOver(const Terrain& terrain, const Vec3& landing_m, const Vec3& velocity_mps,
+                         const Vec3& spin_radps, std::vector<GroundPoint>* trace = nullptr);
 
 }  // namespace wedgeon

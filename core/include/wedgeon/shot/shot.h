@@ -3,6 +3,9 @@
 /// \file The chain: set-up, strike, flight and ground in one prediction.
 #pragma once
 
+#include <limits>
+#include <memory>
+#include <optional>
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
@@ -10,6 +13,7 @@
 #include "wedgeon/ground/ground.h"
 #include "wedgeon/lie/lie.h"
 #include "wedgeon/shot/behaviour.h"
+#include "wedgeon/strike/margin.h"
 #include "wedgeon/strike/strike.h"
 
 namespace wedgeon {
@@ -26,6 +30,8 @@ struct Givens {
     Lie lie;
     Air air;
     Ground ground;
+    /// The real line, where it is known; takes the place of ground.
+    std::shared_ptr<const Terrain> terrain;
 };
 
 /// Optional record of the way, for drawing.
@@ -36,12 +42,17 @@ struct ShotTrace {
 
 /// The whole shot. Directions are in the world's frame.
 struct ShotResult {
-    Swing swing;  ///< only from a set-up; a measured delivery has no low point or lean
+    Swing swing;          ///< only from a set-up; a measured delivery has no low point or lean
+    StrikeMargin margin;  ///< room for a clean strike; only from a set-up
     Contact contact;
     StrikeResult strike;
     FlightResult flight;
     GroundResult run;
     BehaviourResult behaviour;
+    /// Over a terrain with obstacles: the least height by which one is cleared, and the first one
+    /// that is not (the ball drops in front of it), -1 for none.
+    double leastClearance_m = std::numeric_limits<double>::infinity();
+    int blockedBy = -1;
 
     double total_m() const { return flight.carry_m + run.release_m; }
     /// Where it rests, right of the target line.
@@ -63,5 +74,23 @@ ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens,
 /// \throws RangeError naming the field, its value and the limits.
 ShotResult calcShotFromLaunch(const Launch& launch, const Givens& givens,
                               ShotTrace* trace = nullptr);
+
+/// Predicts a shot whose strike is known in every part: what the simulation and the explanation
+/// use. \p contact is taken as it is, the speed kept included.
+ShotResult calcShotWith(const Delivery& delivery, const Contact& contact, const Givens& givens,
+                        const StrikeLaw& law = {});
+
+/// How a planned shot meets the turf: what calcMargin and calcStrikeChances ask for. \p depth_m as
+/// SolePass has it; by default the player aims at the middle of the room.
+SolePass solePass(const ShotResult& shot, const Givens& givens, std::optional<double> depth_m = {});
+
+/// Speed of the club for a carry, exact to 1 mm of carry. \throws RangeError "carry_m" with what
+/// this recipe reaches when no speed from 0.5 to 60 m/s does.
+double findSpeedForCarry(const Recipe& recipe, const Givens& givens, double carry_m);
+
+/// Turn of body, path and face together that brings the ball to rest on the target line (world
+/// frame, positive is right): the aim for the start line, the curve and the break of this shot.
+/// \throws RangeError from the prediction.
+double findAim(const Recipe& recipe, const Givens& givens);
 
 }  // namespace wedgeon

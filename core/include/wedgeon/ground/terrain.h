@@ -1,0 +1,82 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file The real line from ball to flag: zones of ground with slopes, and what stands in the way.
+#pragma once
+
+#include <cstddef>
+#include <limits>
+#include <span>
+#include <string_view>
+#include <vector>
+
+#include "wedgeon/vec.h"
+
+namespace wedgeon {
+
+enum class ZoneKind { Fairway, Rough, Bunker, Fringe, Green, Water };
+std::string_view zoneKey(ZoneKind kind);
+/// \return false when no kind has this key.
+bool findZoneKind(std::string_view key, ZoneKind& kind);
+
+/// A stretch of ground along the target line. Slopes are rise over run: along, positive rises away
+/// from the ball; across, positive rises to the right.
+struct Zone {
+    ZoneKind kind = ZoneKind::Green;
+    double length_m = 10.0;  ///< the last zone of a terrain goes on for ever
+    double slopeAlong = 0.0;
+    double slopeAcross = 0.0;
+    double firmness = 1.0;
+    double friction = 0.40;
+    double rolling_mps2 = 0.55;  ///< deceleration of a rolling ball
+
+    /// Priors of a kind: firmness, friction and rolling resistance.
+    static Zone of(ZoneKind kind, double length_m, double slopeAlong = 0.0);
+    /// \throws RangeError; length 0.05-500 m, slopes -60-60 % (the ground's limits else).
+    void validate() const;
+};
+
+/// Something with a height that the flight must clear, at one distance.
+struct Obstacle {
+    double at_m = 0.0;
+    double height_m = 0.0;  ///< above the ground there
+};
+
+/// One plane of ground as the ball meets it.
+struct Plane {
+    double from_m = -std::numeric_limits<double>::infinity();
+    double to_m = std::numeric_limits<double>::infinity();
+    double height_m = 0.0;  ///< at from_m (at 0 for the first) on the target line
+    double originAt_m = 0.0;
+    double slopeAlong = 0.0, slopeAcross = 0.0;
+    double firmness = 1.0, friction = 0.4, rolling_mps2 = 0.55;
+    bool water = false;
+    Vec3 normal{0.0, 1.0, 0.0};
+
+    double height(double x, double z) const {
+        return height_m + slopeAlong * (x - originAt_m) + slopeAcross * z;
+    }
+};
+
+/// Zones laid end to end from the ball, whose own height is 0. Across slopes meet at the target
+/// line: beside it neighbouring zones of different across slope leave a step, which a ball takes as
+/// a wall or a drop.
+class Terrain {
+public:
+    static constexpr std::size_t mostZones = 64;
+    Terrain() = default;
+    /// \throws RangeError for no zone, more than 64, or a zone's own numbers.
+    explicit Terrain(std::vector<Zone> zones, std::vector<Obstacle> obstacles = {});
+
+    const std::vector<Zone>& zones() const { return zones_; }
+    const std::vector<Obstacle>& obstacles() const { return obstacles_; }
+    std::span<const Plane> planes() const { return planes_; }
+    std::size_t planeAt(double x) const;
+    double height(double x, double z) const { return planes_[planeAt(x)].height(x, z); }
+
+private:
+    std::vector<Zone> zones_;
+    std::vector<Obstacle> obstacles_;
+    std::vector<Plane> planes_;
+};
+
+}  // namespace wedgeon

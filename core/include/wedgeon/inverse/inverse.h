@@ -1,0 +1,52 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Ask for it: the smallest change of a set-up that reaches given results, or why none does.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "wedgeon/shot/quantity.h"
+
+namespace wedgeon {
+
+/// A wanted result. SI.
+struct Target {
+    Outcome outcome;
+    double value = 0.0;
+    double tolerance = 0.0;  ///< either way; more than 0
+};
+
+/// A part of the set-up that may change, within bounds and at a cost per step squared.
+struct Freedom {
+    Dial dial;
+    std::optional<double> low, high;  ///< SI; the dial's own where not given
+    double cost = 1.0;                ///< of one step (DialInfo::step), more than 0
+};
+
+struct Reached {
+    Outcome outcome;
+    double wanted = 0.0, reached = 0.0, tolerance = 0.0;
+    bool within() const;
+};
+
+struct InverseResult {
+    bool found = false;  ///< every target within its tolerance
+    Recipe recipe;       ///< the smallest change, or the nearest miss
+    std::vector<Reached> reached;
+    std::vector<Dial> atBound;  ///< freedoms that ended on a bound
+    /// Plain words: empty when found, else which target is missed by how much and what binds.
+    std::string reason = "not run";
+};
+
+/// Minimises the cost of the change subject to the targets' tolerances: penalty with a rising
+/// weight, damped Gauss-Newton on exact derivatives, bounds by projection, restarts from a few
+/// fixed places when the first fails. The smallest change is a local one. On plain ground.
+/// \throws RangeError when the starting recipe is out of range; std::invalid_argument for no
+/// target, no freedom, a tolerance or cost that is not more than 0, a bound that is empty, a
+/// terrain.
+InverseResult findRecipe(const Recipe& start, const Givens& givens,
+                         const std::vector<Target>& targets, const std::vector<Freedom>& freedoms);
+
+}  // namespace wedgeon

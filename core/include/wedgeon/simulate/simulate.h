@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Many shots of one player: his scatter and what is not known, as quantiles and chances.
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <vector>
+
+#include "wedgeon/shot/quantity.h"
+#include "wedgeon/shot/spread.h"
+
+namespace wedgeon {
+
+/// What scatters from swing to swing, in this order.
+enum class Scatter { Speed, Attack, Path, Face, Loft, LowPoint, Depth };
+inline constexpr std::size_t scatterCount = 7;
+
+/// A player's scatter: standard deviations (speed as a share, angles in radians, lengths in metres)
+/// and how they go together. The defaults are priors for an ordinary club player.
+struct PlayerScatter {
+    std::array<double, scatterCount> sd{0.025, 0.0175, 0.021, 0.026, 0.021, 0.02, 0.004};
+    /// Correlations; the diagonal is 1. Must be symmetric and positive definite.
+    std::array<std::array<double, scatterCount>, scatterCount> correlation = identity();
+
+    /// \throws RangeError for a deviation below 0 or not finite, or a matrix that is none.
+    void validate() const;
+
+private:
+    static constexpr std::array<std::array<double, scatterCount>, scatterCount> identity() {
+        std::array<std::array<double, scatterCount>, scatterCount> m{};
+        for (std::size_t i = 0; i < scatterCount; ++i)
+            m[i][i] = 1.0;
+        return m;
+    }
+};
+
+struct SimulationOptions {
+    std::size_t samples = 1000;
+    std::uint64_t seed = 1;
+    unsigned threads = 0;    ///< 0 for all cores; the result does not depend on it
+    double gustShare = 0.2;  ///< standard deviation of the wind over its mean, from shot to shot
+    PlayerScatter player;
+    SpreadSource unknown;  ///< parameters of ball, face and ground; its swing parts are not used
+
+    /// \throws RangeError; samples 2-2,000,000, gusts 0-1.
+    void validate() const;
+};
+
+struct Quantiles {
+    double p5 = 0.0, p10 = 0.0, p50 = 0.0, p90 = 0.0, p95 = 0.0, mean = 0.0, sd = 0.0;
+};
+
+struct Simulation {
+    std::array<Quantiles, outcomeCount> outcomes{};
+    double fat = 0.0, clean = 0.0, thin = 0.0;  ///< chances, add up to 1
+    std::array<double, 6> behaviour{};          ///< chance of each Behaviour
+    std::vector<double> zone;                   ///< chance of resting in each zone of the terrain
+    double inWater = 0.0, blocked = 0.0;
+    std::size_t samples = 0;
+    std::size_t outside = 0;  ///< samples that the model has no answer for; left out of the rest
+    /// Rest of every sample in order: along the line and to the right.
+    std::vector<std::array<double, 2>> rest;
+
+    const Quantiles& operator[](Outcome o) const { return outcomes[static_cast<std::size_t>(o)]; }
+};
+
+/// Plays the recipe \p options.samples times. Each sample draws from its own stream, made from the
+/// seed and its number, so that the result is the same to the last bit on any number of threads.
+/// A swing that misses the margin becomes a fat or thin strike with its effects.
+/// \throws RangeError when the recipe itself is out of range.
+Simulation simulate(const Recipe& recipe, const Givens& givens,
+                    const SimulationOptions& options = {});
+
+}  // namespace wedgeon

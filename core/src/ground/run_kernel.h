@@ -1,0 +1,260 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From first contact to rest over planes of ground, for any scalar type.
+#pragma once
+
+#include <algorithm>
+#include <span>
+
+#include "ground/bounce_kernel.h"
+#include "scalar.h"
+#include "wedgeon/ground/terrain.h"
+
+namespace wedgeon::kernel {
+
+inline constexpr double lowestHop_m = 0.005;
+inline constexpr int mostBounces = 400;
+inline constexpr double farthestRun_m = 100.0;
+inline constexpr double longestStep_s = 0.05;
+
+/// Where and how the ball ends. Positions are absolute.
+template <class T>
+struct RunEnd {
+    Vec3T<T> rest;
+    T hoppedTo{};  // x at the end of the last hop
+    T time{};
+    int contacts = 0;
+    std::size_t plane = 0;
+    bool ranAway = false;
+    bool inWater = false;
+};
+
+/// Hears of the run while it happens; the default hears nothing and costs nothing.
+template <class T>
+struct SilentRun {
+    static constexpr bool wantsPath = false;
+    void contact(const Vec3T<T>&, const Vec3T<T>&, const BounceOut<T>&) {}
+    void point(const T&, const Vec3T<T>&) {}
+};
+
+/// The ball on its way over the planes.
+template <class T, class Listener>
+class Run {
+public:
+    Run(std::span<const Plane> planes, std::size_t plane, const Vec3T<T>& at,
+        const Vec3T<T>& velocity, const Vec3T<T>& spin, Listener& listener)
+        : planes_(planes),
+          i_(plane),
+          start_(at),
+          x_(at),
+          v_(velocity),
+          w_(spin),
+          listener_(listener) {
+        listener_.point(end_.time, x_);
+    }
+
+    RunEnd<T> run() {
+        hop();
+        end_.hoppedTo = x_.x;
+        if (!finished()) slide();
+        if (!finished()) roll();
+        end_.ranAway = end_.ranAway || tooFar();
+        end_.rest = x_;
+        end_.plane = i_;
+        return end_;
+    }
+
+private:
+    static constexpr double g = constants::gravity_mps2;
+    static constexpr double r = constants::ballRadius_m;
+
+    const Plane& plane() const { return planes_[i_]; }
+    Vec3T<T> normal() const {
+        return {T(plane().normal.x), T(plane().normal.y), T(plane().normal.z)};
+    }
+    bool tooFar() const {
+        const Vec3T<T> d = x_ - start_;
+        return valueOf(dot(d, d)) > farthestRun_m * farthestRun_m;
+    }
+    bool finished() const { return end_.inWater || tooFar(); }
+    T heightAbove() const {
+        const Plane& p = plane();
+        return x_.y - (p.height_m + p.slopeAlong * (x_.x - p.originAt_m) + p.slopeAcross * x_.z);
+    }
+
+    /// Contacts and ballistic hops until one would rise less than 5 mm.
+    void hop() {
+        // A ball that comes along the ground, as from a putter, makes no dent.
+        if (valueOf(-dot(v_, normal())) < 1e-9) {
+            end_.inWater = plane().water;
+        } else {
+            while (!tooFar() && end_.contacts < mostBounces) {
+                end_.inWater = plane().water;
+                if (end_.inWater) break;
+                const Plane& p = plane();
+                const BounceOut<T> out =
+                    bounce(v_, w_, normal(), T(p.firmness), T(p.friction), T(p.rolling_mps2));
+                ++end_.contacts;
+                listener_.contact(x_, v_, out);
+                v_ = out.velocity;
+                w_ = out.spin;
+                const T up = dot(v_, normal());
+                if (valueOf(up * up) / (2.0 * g) < lowestHop_m) break;
+                fly();
+            }
+        }
+        v_ -= dot(v_, normal()) * normal();
+    }
+
+    /// One hop, over borders, to its next contact.
+    void fly() {
+        for (int pieces = 0; pieces < 200; ++pieces) {
+            const Plane& p = plane();
+            using std::sqrt;
+            const T above = heightAbove();
+            const T rising = v_.y - p.slopeAlong * v_.x - p.slopeAcross * v_.z;
+            T under = rising * rising + 2.0 * g * above;
+            if (under < 0.0) under = T(0.0);
+            const T hit = (rising + sqrt(under)) / g;
+            T border = T(1e30);
+            int next = 0;
+            if (valueOf(v_.x) > 0.0 && i_ + 1 < planes_.size()) {
+                border = (p.to_m - x_.x) / v_.x;
+                next = 1;
+            } else if (valueOf(v_.x) < 0.0 && i_ > 0) {
+                border = (p.from_m - x_.x) / v_.x;
+                next = -1;
+            }
+            if (!(border < hit)) {
+                glide(hit);
+                return;
+            }
+            glide(border);
+            i_ = next > 0 ? i_ + 1 : i_ - 1;
+            // A step up beside the line is a wall: the contact is here.
+            if (valueOf(heightAbove()) < -1e-6) {
+                x_.y -= heightAbove();
+                return;
+            }
+        }
+    }
+
+    void glide(const T& duration) {
+        constexpr int parts = Listener::wantsPath ? 12 : 1;
+        const Vec3T<T> from = x_;
+        const T begun = end_.time;
+        for (int k = 1; k <= parts; ++k) {
+            const T t = duration * (static_cast<double>(k) / parts);
+            x_ = from + t * v_ - Vec3T<T>{T(0), 0.5 * g * t * t, T(0)};
+            end_.time = begun + t;
+            listener_.point(end_.time, x_);
+        }
+        v_.y -= g * duration;
+    }
+
+    /// Moves on with an acceleration held for the step, at most to the border of the zone. True
+    /// when the whole step was taken.
+    bool advance(const Vec3T<T>& acceleration, T step) {
+        const auto place = [&](const T& s) { return x_ + s * v_ + T(0.5 * s * s) * acceleration; };
+        Vec3T<T> to = place(step);
+        const Plane& p = plane();
+        int over = 0;
+        if (i_ + 1 < planes_.size() && valueOf(to.x) > p.to_m) over = 1;
+        if (i_ > 0 && valueOf(to.x) < p.from_m) over = -1;
+        if (over != 0) {
+            // Chord to the border: a step is short, and the rest of it is taken beyond.
+            const double border = over > 0 ? p.to_m : p.from_m;
+            step = step * ((border - x_.x) / (to.x - x_.x));
+            to = place(step);
+        }
+        x_ = to;
+        v_ += step * acceleration;
+        end_.time = end_.time + step;
+        if (over != 0) {
+            i_ = over > 0 ? i_ + 1 : i_ - 1;
+            x_.y -= heightAbove();
+            v_ -= dot(v_, normal()) * normal();
+            end_.inWater = plane().water;
+        }
+        listener_.point(end_.time, x_);
+        return over == 0;
+    }
+
+    Vec3T<T> downhill() const {
+        const Vec3T<T> n = normal();
+        const Vec3T<T> gravity{T(0), T(-g), T(0)};
+        return gravity - dot(gravity, n) * n;
+    }
+
+    /// Friction turns sliding into rolling; the contact point slows at 7/2 of its deceleration.
+    void slide() {
+        for (int k = 0; k < 2000 && !finished(); ++k) {
+            using std::sqrt;
+            const Vec3T<T> n = normal();
+            const Vec3T<T> c = v_ - T(r) * cross(w_, n);
+            const T speed = sqrt(dot(c, c) + 1e-24);
+            if (speed < 1e-6) break;
+            const T grip = plane().friction * g * n.y;
+            const Vec3T<T> against = T(-1.0 / speed) * c;
+            const Vec3T<T> pull = downhill();
+            // Time until the contact point stops; on a slope gravity feeds it along its way.
+            const T slowing = 3.5 * grip + dot(pull, against);
+            const T stops = slowing > 0.0 ? T(speed / slowing) : T(2 * longestStep_s);
+            const bool last = !(stops > longestStep_s);
+            const T step = last ? stops : T(longestStep_s);
+            w_ += T(-step * grip * (5.0 / (2.0 * r))) * cross(n, against);
+            if (advance(grip * against + pull, step) && last) break;
+        }
+    }
+
+    bool staysInZone(const Vec3T<T>& to) const {
+        const double x = valueOf(to.x);
+        return x >= plane().from_m && x <= plane().to_m;
+    }
+
+    /// Rolls to rest: slows at the zone's resistance, with 5/7 of gravity along the slope.
+    void roll() {
+        using std::sqrt;
+        for (int k = 0; k < 4000 && !finished(); ++k) {
+            const double resistance = plane().rolling_mps2;
+            const Vec3T<T> pull = T(5.0 / 7.0) * downhill();
+            const double steep = std::sqrt(valueOf(dot(pull, pull)));
+            const T speed = sqrt(dot(v_, v_) + 1e-24);
+            if (speed < 1e-6) {
+                if (steep <= resistance) return;
+                // Too steep to rest: it starts down again.
+                advance(T(1.0 - resistance / steep) * pull, T(longestStep_s));
+                continue;
+            }
+            const Vec3T<T> ahead = T(1.0 / speed) * v_;
+            const T slowing = resistance - dot(pull, ahead);
+            const T stops = slowing > 0.0 ? T(speed / slowing) : T(2.0 * longestStep_s);
+            const Vec3T<T> brake = T(-slowing) * ahead;
+            // On the flat the whole roll is one step, exact; else the direction turns on the way.
+            if (steep < 1e-12 && staysInZone(x_ + T(0.5 * stops) * v_)) {
+                constexpr int parts = Listener::wantsPath ? 8 : 1;
+                for (int part = 0; part < parts; ++part)
+                    advance(brake, T(stops * (1.0 / parts)));
+                v_ = {};
+                return;
+            }
+            if (!(stops > longestStep_s)) {
+                if (!advance(brake, stops)) continue;
+                v_ = {};
+                if (steep <= resistance) return;
+                continue;
+            }
+            const Vec3T<T> across = pull - dot(pull, ahead) * ahead;
+            advance(brake + across, T(longestStep_s));
+        }
+        end_.ranAway = !end_.inWater;
+    }
+
+    std::span<const Plane> planes_;
+    std::size_t i_;
+    Vec3T<T> start_, x_, v_, w_;
+    Listener& listener_;
+    RunEnd<T> end_;
+};
+
+}  // namespace wedgeon::kernel

@@ -1,0 +1,112 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Zones, their priors and their planes.
+#include "wedgeon/ground/terrain.h"
+
+#include <array>
+#include <cmath>
+
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr std::array<std::string_view, 6> keys{"fairway", "rough", "bunker",
+                                               "fringe",  "green", "water"};
+
+}  // namespace
+
+std::string_view zoneKey(ZoneKind kind) {
+    return keys[static_cast<std::size_t>(kind)];
+}
+
+bool findZoneKind(std::string_view key, ZoneKind& kind) {
+    for (std::size_t i = 0; i < keys.size(); ++i) {
+        if (keys[i] == key) {
+            kind = static_cast<ZoneKind>(i);
+            return true;
+        }
+    }
+    return false;
+}
+
+Zone Zone::of(ZoneKind kind, double length_m, double slopeAlong) {
+    Zone z{kind, length_m, slopeAlong};
+    // Firmness and friction relative to an ordinary green; rolling as the green speed that would
+    // give it (fairway about 5 feet, fringe 7), sand and rough far beyond any green.
+    switch (kind) {
+        case ZoneKind::Fairway:
+            z.rolling_mps2 = 1.10;
+            break;
+        case ZoneKind::Rough:
+            z.firmness = 0.8;
+            z.friction = 0.45;
+            z.rolling_mps2 = 4.0;
+            break;
+        case ZoneKind::Bunker:
+            z.firmness = 0.45;
+            z.friction = 0.60;
+            z.rolling_mps2 = 6.0;
+            break;
+        case ZoneKind::Fringe:
+            z.rolling_mps2 = 0.785;
+            break;
+        case ZoneKind::Green:
+            z.rolling_mps2 = 0.549;
+            break;
+        case ZoneKind::Water:
+            z.rolling_mps2 = 9.0;
+            break;
+    }
+    return z;
+}
+
+void Zone::validate() const {
+    requireRange("zone.length_m", length_m, 0.05, 500);
+    requireRange("zone.slope_pct", slopeAlong, -0.6, 0.6, 100);
+    requireRange("zone.slope_across_pct", slopeAcross, -0.6, 0.6, 100);
+    requireRange("zone.firmness", firmness, 0.3, 2.0);
+    requireRange("zone.friction", friction, 0.05, 1.0);
+    requireRange("zone.rolling_mps2", rolling_mps2, 0.1, 10);
+}
+
+Terrain::Terrain(std::vector<Zone> zones, std::vector<Obstacle> obstacles)
+    : zones_(std::move(zones)), obstacles_(std::move(obstacles)) {
+    requireRange("zones", static_cast<double>(zones_.size()), 1, mostZones);
+    requireRange("obstacles", static_cast<double>(obstacles_.size()), 0, mostZones);
+    double at = 0.0;
+    double height = 0.0;
+    for (std::size_t i = 0; i < zones_.size(); ++i) {
+        const Zone& z = zones_[i];
+        z.validate();
+        Plane p;
+        if (i > 0) p.from_m = at;
+        if (i + 1 < zones_.size()) p.to_m = at + z.length_m;
+        p.originAt_m = at;
+        p.height_m = height;
+        p.slopeAlong = z.slopeAlong;
+        p.slopeAcross = z.slopeAcross;
+        p.firmness = z.firmness;
+        p.friction = z.friction;
+        p.rolling_mps2 = z.rolling_mps2;
+        p.water = z.kind == ZoneKind::Water;
+        const Vec3 n{-z.slopeAlong, 1.0, -z.slopeAcross};
+        p.normal = (1.0 / norm(n)) * n;
+        planes_.push_back(p);
+        at += z.length_m;
+        height += z.length_m * z.slopeAlong;
+    }
+    for (const Obstacle& o : obstacles_) {
+        requireRange("obstacle.at_m", o.at_m, 0.0, 500);
+        requireRange("obstacle.height_m", o.height_m, 0.0, 60);
+    }
+}
+
+std::size_t Terrain::planeAt(double x) const {
+    std::size_t i = 0;
+    while (i + 1 < planes_.size() && x >= planes_[i].to_m)
+        ++i;
+    return i;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,286 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The inverse of the chain.
+#include "wedgeon/inverse/inverse.h"
+
+#include <Eigen/Dense>
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <stdexcept>
+
+#include "wedgeon/error.h"
+#include "wedgeon/shot/sensitivity.h"
+
+namespace wedgeon {
+namespace {
+
+using Eigen::MatrixXd;
+using Eigen::VectorXd;
+
+/// The problem in steps of each dial and tolerances of each target.
+class Problem {
+public:
+    Problem(const Recipe& start, const Givens& givens, const std::vector<Target>& targets,
+            const std::vector<Freedom>& freedoms)
+        : start_(start), givens_(givens), targets_(targets), freedoms_(freedoms) {
+        const auto n = static_cast<Eigen::Index>(freedoms.size());
+        low_.resize(n);
+        high_.resize(n);
+        cost_.resize(n);
+        for (Eigen::Index i = 0; i < n; ++i) {
+            const Freedom& f = freedoms[static_cast<std::size_t>(i)];
+            const DialInfo& d = info(f.dial);
+            const double at = dialOf(start, f.dial);
+            // A start beyond what players do is where this player is: the bounds reach to it.
+            low_[i] = (std::min(f.low.value_or(d.low), f.low ? *f.low : at) - at) / d.step;
+            high_[i] = (std::max(f.high.value_or(d.high), f.high ? *f.high : at) - at) / d.step;
+            cost_[i] = f.cost;
+        }
+    }
+
+    Eigen::Index freedoms() const { return low_.size(); }
+    Eigen::Index targets() const { return static_cast<Eigen::Index>(targets_.size()); }
+    const VectorXd& low() const { return low_; }
+    const VectorXd& high() const { return high_; }
+    const VectorXd& cost() const { return cost_; }
+
+    Recipe recipeAt(const VectorXd& steps) const {
+        Recipe r = start_;
+        for (std::size_t i = 0; i < freedoms_.size(); ++i) {
+            dialOf(r, freedoms_[i].dial) +=
+                steps[static_cast<Eigen::Index>(i)] * info(freedoms_[i].dial).step;
+        }
+        return r;
+    }
+
+    /// Misses in tolerances; false where the model has no answer.
+    bool misses(const VectorXd& steps, VectorXd& out) const {
+        try {
+            const ShotResult shot = calcShot(recipeAt(steps), givens_);
+            out.resize(targets());
+            for (std::size_t j = 0; j < targets_.size(); ++j) {
+                const Target& t = targets_[j];
+                out[static_cast<Eigen::Index>(j)] =
+                    (valueOf(shot, t.outcome) - t.value) / t.tolerance;
+            }
+            return true;
+        } catch (const RangeError&) {
+            return false;
+        }
+    }
+
+    MatrixXd slopes(const VectorXd& steps) const {
+        const Sensitivity s = calcSensitivity(recipeAt(steps), givens_);
+        MatrixXd out(targets(), freedoms());
+        for (std::size_t j = 0; j < targets_.size(); ++j) {
+            for (std::size_t i = 0; i < freedoms_.size(); ++i) {
+                out(static_cast<Eigen::Index>(j), static_cast<Eigen::Index>(i)) =
+                    s(targets_[j].outcome, freedoms_[i].dial) * info(freedoms_[i].dial).step /
+                    targets_[j].tolerance;
+            }
+        }
+        return out;
+    }
+
+private:
+    const Recipe& start_;
+    const Givens& givens_;
+    const std::vector<Target>& targets_;
+    const std::vector<Freedom>& freedoms_;
+    VectorXd low_, high_, cost_;
+};
+
+/// Minimises weight * |misses|^2 + sum cost * steps^2 within the bounds, from \p x.
+VectorXd minimise(const Problem& problem, double weight, VectorXd x) {
+    VectorXd r;
+    if (!problem.misses(x, r)) return x;
+    const auto value = [&](const VectorXd& miss, const VectorXd& at) {
+        return weight * miss.squaredNorm() + (problem.cost().array() * at.array().square()).sum();
+    };
+    double best = value(r, x);
+    double damping = 1e-3;
+    for (int iteration = 0; iteration < 60; ++iteration) {
+        const MatrixXd J = problem.slopes(x);
+        const VectorXd gradient = weight * J.transpose() * r + problem.cost().cwiseProduct(x);
+        MatrixXd H = weight * J.transpose() * J;
+        H.diagonal() += problem.cost();
+        bool moved = false;
+        for (int attempt = 0; attempt < 12 && !moved; ++attempt) {
+            MatrixXd A = H;
+            A.diagonal() += damping * H.diagonal();
+            // A dial on its bound that wants to go on is held there.
+            VectorXd g = gradient;
+            for (Eigen::Index i = 0; i < x.size(); ++i) {
+                const bool held = (x[i] <= problem.low()[i] && g[i] > 0) ||
+                                  (x[i] >= problem.high()[i] && g[i] < 0);
+                if (!held) continue;
+                g[i] = 0.0;
+                A.row(i).setZero();
+                A.col(i).setZero();
+                A(i, i) = 1.0;
+            }
+            const VectorXd step = A.ldlt().solve(-g);
+            const VectorXd to = (x + step).cwiseMax(problem.low()).cwiseMin(problem.high());
+            VectorXd rTo;
+            if (problem.misses(to, rTo) && value(rTo, to) < best) {
+                const double gain = best - value(rTo, to);
+                const bool small = gain < 1e-10 * (1.0 + best);
+                x = to;
+                r = rTo;
+                best -= gain;
+                damping = std::max(damping * 0.3, 1e-9);
+                moved = !small;
+                if (small) return x;
+            } else {
+                damping *= 4.0;
+            }
+        }
+        if (!moved) break;
+    }
+    return x;
+}
+
+double worstMiss(const Problem& problem, const VectorXd& x) {
+    VectorXd r;
+    return problem.misses(x, r) ? r.cwiseAbs().maxCoeff() : HUGE_VAL;
+}
+
+constexpr double met = 1.0 + 1e-6;
+
+/// Raises the weight until the targets are met, then lowers it to where they just are.
+VectorXd solve(const Problem& problem, const VectorXd& from) {
+    VectorXd x = from;
+    VectorXd before = from;
+    double weight = 1e-3;
+    double weightBefore = 0.0;
+    while (weight < 1e8) {
+        const VectorXd next = minimise(problem, weight, x);
+        if (worstMiss(problem, next) <= met) {
+            VectorXd good = next;
+            for (int i = 0; i < 12 && weightBefore > 0.0; ++i) {
+                const double middle = std::sqrt(weight * weightBefore);
+                const VectorXd y = minimise(problem, middle, before);
+                if (worstMiss(problem, y) <= met) {
+                    good = y;
+                    weight = middle;
+                } else {
+                    before = y;
+                    weightBefore = middle;
+                }
+            }
+            return good;
+        }
+        before = x = next;
+        weightBefore = weight;
+        weight *= 8.0;
+    }
+    return x;
+}
+
+void validate(const Givens& givens, const std::vector<Target>& targets,
+              const std::vector<Freedom>& freedoms) {
+    if (givens.terrain)
+        throw std::invalid_argument("asking for results works on plain ground only");
+    if (targets.empty()) throw std::invalid_argument("no result is asked for");
+    if (freedoms.empty()) throw std::invalid_argument("nothing is free to change");
+    for (const Target& t : targets) {
+        if (!std::isfinite(t.value) || !(t.tolerance > 0.0) || !std::isfinite(t.tolerance)) {
+            throw std::invalid_argument(
+                std::string(info(t.outcome).key) +
+                ": value and tolerance must be numbers, the tolerance above 0");
+        }
+    }
+    for (const Freedom& f : freedoms) {
+        const DialInfo& d = info(f.dial);
+        if (!(f.cost > 0.0) || !std::isfinite(f.cost)) {
+            throw std::invalid_argument(std::string(d.key) + ": the cost must be above 0");
+        }
+        if (!(f.low.value_or(d.low) <= f.high.value_or(d.high))) {
+            throw std::invalid_argument(std::string(d.key) +
+                                        ": its lower bound is above its upper one");
+        }
+    }
+}
+
+std::string number(double value) {
+    char buffer[32];
+    std::snprintf(buffer, sizeof buffer, "%.4g", value);
+    return buffer;
+}
+
+/// Why it cannot be, in words.
+std::string findReason(const InverseResult& result, const Givens& givens) {
+    const auto worst = std::max_element(result.reached.begin(), result.reached.end(),
+                                        [](const Reached& a, const Reached& b) {
+                                            return std::abs(a.reached - a.wanted) / a.tolerance <
+                                                   std::abs(b.reached - b.wanted) / b.tolerance;
+                                        });
+    const OutcomeInfo& o = info(worst->outcome);
+    std::string said = std::string(o.key) + " comes to " + number(worst->reached * o.factor) +
+                       " at the nearest, not " + number(worst->wanted * o.factor) + ".";
+    const ShotResult shot = calcShot(result.recipe, givens);
+    const bool wantsSpin = worst->outcome == Outcome::SpinRate && worst->wanted > worst->reached;
+    if (wantsSpin && shot.strike.limitedByFriction()) {
+        said += " Friction limits the spin of this ball, face and lie: more loft adds none.";
+    }
+    std::string bound;
+    for (const Dial d : result.atBound) {
+        bound += (bound.empty() ? "" : ", ") + std::string(info(d).key) + " at " +
+                 number(dialOf(result.recipe, d) * info(d).factor);
+    }
+    if (!bound.empty()) {
+        said += " It is held by " + bound + ".";
+    } else if (result.reached.size() > 1) {
+        said += " What is asked for pulls against itself with only this free to change.";
+    } else {
+        said += " What is free to change has no more effect on it here.";
+    }
+    return said;
+}
+
+}  // namespace
+
+bool Reached::within() const {
+    return std::abs(reached - wanted) <= tolerance * met;
+}
+
+InverseResult findRecipe(const Recipe& start, const Givens& givens,
+                         const std::vector<Target>& targets, const std::vector<Freedom>& freedoms) {
+    validate(givens, targets, freedoms);
+    (void)calcShot(start, givens);  // the start must be inside the model
+    const Problem problem(start, givens, targets, freedoms);
+    const VectorXd zero =
+        VectorXd::Zero(problem.freedoms()).cwiseMax(problem.low()).cwiseMin(problem.high());
+
+    VectorXd best = worstMiss(problem, zero) <= met ? zero : solve(problem, zero);
+    // The run jumps where a bounce comes or goes and can hold a search: a few other places.
+    for (int k = 0; k < 6 && worstMiss(problem, best) > met; ++k) {
+        VectorXd from(problem.freedoms());
+        for (Eigen::Index i = 0; i < from.size(); ++i) {
+            const double share =
+                std::fmod(0.5 + 0.618034 * static_cast<double>((k + 1) * (i + 1)), 1.0);
+            from[i] = problem.low()[i] + share * (problem.high()[i] - problem.low()[i]);
+        }
+        const VectorXd other = solve(problem, from);
+        if (worstMiss(problem, other) < worstMiss(problem, best)) best = other;
+    }
+
+    InverseResult result;
+    result.recipe = problem.recipeAt(best);
+    const ShotResult shot = calcShot(result.recipe, givens);
+    result.found = true;
+    for (const Target& t : targets) {
+        result.reached.push_back({t.outcome, t.value, valueOf(shot, t.outcome), t.tolerance});
+        result.found = result.found && result.reached.back().within();
+    }
+    for (Eigen::Index i = 0; i < best.size(); ++i) {
+        if (best[i] <= problem.low()[i] + 1e-6 || best[i] >= problem.high()[i] - 1e-6) {
+            result.atBound.push_back(freedoms[static_cast<std::size_t>(i)].dial);
+        }
+    }
+    result.reason = result.found ? "" : findReason(result, givens);
+    return result;
+}
+
+}  // namespace wedgeon

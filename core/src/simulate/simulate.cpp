@@ -1,0 +1,232 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Samples on all cores.
+#include "wedgeon/simulate/simulate.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+#include <thread>
+
+#include "simulate/random_stream.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+using Lower = std::array<std::array<double, scatterCount>, scatterCount>;
+
+/// Cholesky factor of the correlation.
+Lower factor(const PlayerScatter& player) {
+    Lower l{};
+    for (std::size_t i = 0; i < scatterCount; ++i) {
+        for (std::size_t j = 0; j <= i; ++j) {
+            double sum = player.correlation[i][j];
+            for (std::size_t k = 0; k < j; ++k)
+                sum -= l[i][k] * l[j][k];
+            if (i == j) {
+                requireRange("player.correlation", sum, 1e-12, 1.0 + 1e-9);
+                l[i][i] = std::sqrt(sum);
+            } else {
+                l[i][j] = sum / l[j][j];
+            }
+        }
+    }
+    return l;
+}
+
+struct Sample {
+    bool valid = false;
+    std::array<double, outcomeCount> outcomes{};
+    StrikeKind kind = StrikeKind::Clean;
+    Behaviour behaviour = Behaviour::Releases;
+    std::size_t zone = 0;
+    bool inWater = false;
+    bool blocked = false;
+};
+
+/// One recipe's simulation; the samples share what does not change.
+class Player {
+public:
+    Player(const Recipe& recipe, const Givens& givens, const SimulationOptions& options)
+        : givens_(givens),
+          options_(options),
+          planned_(calcShot(recipe, givens)),
+          pass_(solePass(planned_, givens)),
+          lower_(factor(options.player)) {}
+
+    Sample play(std::uint64_t number) const {
+        RandomStream random(options_.seed, number);
+        std::array<double, scatterCount> z{};
+        for (double& v : z)
+            v = random.normal();
+        const auto off = [&](Scatter s) {
+            const auto i = static_cast<std::size_t>(s);
+            double sum = 0.0;
+            for (std::size_t k = 0; k <= i; ++k)
+                sum += lower_[i][k] * z[k];
+            return options_.player.sd[i] * sum;
+        };
+        Delivery d = planned_.swing.delivery;
+        d.clubSpeed_mps *= std::max(0.05, 1.0 + off(Scatter::Speed));
+        d.attack_rad += off(Scatter::Attack);
+        d.path_rad += off(Scatter::Path);
+        d.faceAngle_rad += off(Scatter::Face);
+        d.dynamicLoft_rad += off(Scatter::Loft);
+
+        const SpreadSource& u = options_.unknown;
+        Contact contact = planned_.contact;
+        contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
+        contact.tangentialRestitution += u.tangentialRestitution * random.normal();
+        StrikeLaw law;
+        law.restitution0 += u.restitution0 * random.normal();
+        Givens givens = givens_;
+        const double gust = 1.0 + options_.gustShare * random.normal();
+        givens.air.windAhead_mps *= gust;
+        givens.air.windRight_mps *= gust;
+        const double firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
+        const double grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
+        givens.ground.firmness = std::clamp(givens.ground.firmness * firm, 0.3, 2.0);
+        givens.ground.friction = std::clamp(givens.ground.friction * grip, 0.05, 1.0);
+
+        SolePass pass = pass_;
+        pass.lowPoint_m += off(Scatter::LowPoint);
+        pass.depth_m += off(Scatter::Depth);
+        pass.dynamicLoft_rad = d.dynamicLoft_rad;
+        Sample sample;
+        try {
+            const StrikeEffect effect = calcStrikeEffect(pass, givens.lie);
+            sample.kind = effect.contact;
+            d.dynamicLoft_rad = effect.dynamicLoft_rad;
+            contact.speedKept *= effect.speedKept;
+            contact.friction = std::max(0.02, contact.friction * effect.frictionKept);
+            const ShotResult shot = calcShotWith(d, contact, givens, law);
+            for (std::size_t o = 0; o < outcomeCount; ++o) {
+                sample.outcomes[o] = valueOf(shot, static_cast<Outcome>(o));
+            }
+            sample.behaviour = shot.behaviour.behaviour;
+            sample.zone = shot.run.zone;
+            sample.inWater = shot.run.inWater;
+            sample.blocked = shot.blockedBy >= 0;
+            sample.valid = true;
+        } catch (const RangeError&) {
+            sample.valid = false;  // counted, see Simulation::outside
+        }
+        return sample;
+    }
+
+private:
+    const Givens& givens_;
+    const SimulationOptions& options_;
+    ShotResult planned_;
+    SolePass pass_;
+    Lower lower_;
+};
+
+Quantiles quantilesOf(std::vector<double>& values) {
+    Quantiles q;
+    if (values.empty()) return q;
+    const double n = static_cast<double>(values.size());
+    q.mean = std::accumulate(values.begin(), values.end(), 0.0) / n;
+    double squares = 0.0;
+    for (const double v : values)
+        squares += (v - q.mean) * (v - q.mean);
+    q.sd = values.size() > 1 ? std::sqrt(squares / (n - 1.0)) : 0.0;
+    std::sort(values.begin(), values.end());
+    const auto at = [&](double share) {
+        const double x = share * (n - 1.0);
+        const auto i = static_cast<std::size_t>(x);
+        if (i + 1 >= values.size()) return values.back();
+        return values[i] + (x - static_cast<double>(i)) * (values[i + 1] - values[i]);
+    };
+    q.p5 = at(0.05);
+    q.p10 = at(0.10);
+    q.p50 = at(0.50);
+    q.p90 = at(0.90);
+    q.p95 = at(0.95);
+    return q;
+}
+
+Simulation summarise(const std::vector<Sample>& samples, std::size_t zones) {
+    Simulation out;
+    out.samples = samples.size();
+    out.zone.assign(zones, 0.0);
+    out.rest.reserve(samples.size());
+    std::size_t valid = 0;
+    for (const Sample& s : samples) {
+        if (!s.valid) {
+            ++out.outside;
+            continue;
+        }
+        ++valid;
+        out.fat += s.kind == StrikeKind::Fat ? 1 : 0;
+        out.thin += s.kind == StrikeKind::Thin || s.kind == StrikeKind::Topped ? 1 : 0;
+        out.behaviour[static_cast<std::size_t>(s.behaviour)] += 1;
+        out.inWater += s.inWater ? 1 : 0;
+        out.blocked += s.blocked ? 1 : 0;
+        if (s.zone < zones) out.zone[s.zone] += 1;
+        out.rest.push_back({s.outcomes[static_cast<std::size_t>(Outcome::Total)],
+                            s.outcomes[static_cast<std::size_t>(Outcome::RestSide)]});
+    }
+    const double n = static_cast<double>(std::max<std::size_t>(valid, 1));
+    for (double* chance : {&out.fat, &out.thin, &out.inWater, &out.blocked})
+        *chance /= n;
+    for (double& chance : out.behaviour)
+        chance /= n;
+    for (double& chance : out.zone)
+        chance /= n;
+    out.clean = 1.0 - out.fat - out.thin;
+    std::vector<double> values;
+    for (std::size_t o = 0; o < outcomeCount; ++o) {
+        values.clear();
+        for (const Sample& s : samples) {
+            if (s.valid) values.push_back(s.outcomes[o]);
+        }
+        out.outcomes[o] = quantilesOf(values);
+    }
+    return out;
+}
+
+}  // namespace
+
+void PlayerScatter::validate() const {
+    for (const double s : sd)
+        requireRange("player.sd", s, 0.0, 1.0);
+    for (std::size_t i = 0; i < scatterCount; ++i) {
+        requireRange("player.correlation", correlation[i][i], 1.0 - 1e-9, 1.0 + 1e-9);
+        for (std::size_t j = 0; j < i; ++j) {
+            requireRange("player.correlation", correlation[i][j], -1.0, 1.0);
+            requireRange("player.correlation", correlation[j][i], correlation[i][j] - 1e-12,
+                         correlation[i][j] + 1e-12);
+        }
+    }
+}
+
+void SimulationOptions::validate() const {
+    requireRange("samples", static_cast<double>(samples), 2, 2'000'000);
+    requireRange("gust_share", gustShare, 0.0, 1.0);
+    player.validate();
+}
+
+Simulation simulate(const Recipe& recipe, const Givens& givens, const SimulationOptions& options) {
+    options.validate();
+    const Player player(recipe, givens, options);
+    std::vector<Sample> samples(options.samples);
+    const unsigned wanted = options.threads ? options.threads : std::thread::hardware_concurrency();
+    const std::size_t threads = std::clamp<std::size_t>(wanted, 1, (samples.size() + 63) / 64);
+    const auto work = [&](std::size_t part) {
+        const std::size_t from = part * samples.size() / threads;
+        const std::size_t to = (part + 1) * samples.size() / threads;
+        for (std::size_t i = from; i < to; ++i)
+            samples[i] = player.play(i);
+    };
+    {
+        std::vector<std::jthread> pool;
+        for (std::size_t part = 1; part < threads; ++part)
+            pool.emplace_back(work, part);
+        work(0);
+    }
+    return summarise(samples, givens.terrain ? givens.terrain->zones().size() : 0);
+}
+
+}  // namespace wedgeon

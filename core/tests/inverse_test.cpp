@@ -1,0 +1,180 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Ask for it: round trips, the smallest change, and reasons.
+#include "wedgeon/inverse/inverse.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+Givens pitchGivens() {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.lie = findLie("short-dry")->lie;
+    return g;
+}
+
+Target target(Outcome o, double shown, double tolerance) {
+    return {o, shown / info(o).factor, tolerance / info(o).factor};
+}
+
+TEST(Inverse, FindsWhatAnotherRecipeGives) {
+    test::RandomCases random(51);
+    int found = 0;
+    const int tries = 40;
+    for (int i = 0; i < tries; ++i) {
+        const Givens g = pitchGivens();
+        Recipe other;
+        other.open_rad = random.degrees(-5, 20);
+        other.lean_rad = random.degrees(0, 8);
+        other.clubSpeed_mps = random.between(14, 28);
+        const ShotResult shot = calcShot(other, g);
+        const InverseResult r = findRecipe(
+            {}, g,
+            {{Outcome::LaunchAngle, shot.strike.launch.angle_rad(), radFromDeg(0.1)},
+             {Outcome::Carry, shot.flight.carry_m, 0.1}},
+            {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}});
+        found += r.found ? 1 : 0;
+        if (!r.found) continue;
+        // What it claims is what the chain gives.
+        const ShotResult check = calcShot(r.recipe, g);
+        EXPECT_NEAR(check.flight.carry_m, shot.flight.carry_m, 0.1 + 1e-6);
+        EXPECT_NEAR(check.strike.launch.angle_rad(), shot.strike.launch.angle_rad(),
+                    radFromDeg(0.1) * (1 + 1e-5));
+        EXPECT_TRUE(r.reason.empty());
+    }
+    EXPECT_EQ(found, tries);
+}
+
+TEST(Inverse, IsTheSmallestChange) {
+    // No random recipe that meets the targets costs less.
+    test::RandomCases random(52);
+    const Givens g = pitchGivens();
+    const std::vector<Target> targets{target(Outcome::LaunchAngle, 32, 0.5),
+                                      target(Outcome::Carry, 30, 0.5)};
+    const std::vector<Freedom> free{{Dial::Open, {}, {}, 1},
+                                    {Dial::Lean, {}, {}, 1},
+                                    {Dial::BallForward, {}, {}, 1},
+                                    {Dial::ClubSpeed, {}, {}, 1}};
+    const InverseResult r = findRecipe({}, g, targets, free);
+    ASSERT_TRUE(r.found) << r.reason;
+    const auto cost = [&](const Recipe& recipe) {
+        double sum = 0;
+        for (const Freedom& f : free) {
+            const double steps =
+                (dialOf(recipe, f.dial) - dialOf(Recipe{}, f.dial)) / info(f.dial).step;
+            sum += steps * steps;
+        }
+        return sum;
+    };
+    int meeting = 0;
+    for (int i = 0; i < 60000; ++i) {
+        Recipe other;
+        other.open_rad = random.degrees(-20, 10);
+        other.lean_rad = random.degrees(-2, 12);
+        other.ballForward_m = constants::ballWidth_m * random.between(-1.5, 1);
+        other.clubSpeed_mps = random.between(15, 22);
+        const ShotResult s = calcShot(other, g);
+        const auto meets = [&](const Target& t) {
+            return std::abs(valueOf(s, t.outcome) - t.value) <= t.tolerance;
+        };
+        if (!meets(targets[0]) || !meets(targets[1])) continue;
+        ++meeting;
+        EXPECT_GE(cost(other), cost(r.recipe) * 0.98);
+    }
+    EXPECT_GT(meeting, 50);
+}
+
+TEST(Inverse, AskingForWhatIsThereChangesNothing) {
+    const Givens g = pitchGivens();
+    const ShotResult s = calcShot({}, g);
+    const InverseResult r = findRecipe({}, g, {{Outcome::Carry, s.flight.carry_m, 0.1}},
+                                       {{Dial::ClubSpeed, {}, {}, 1}, {Dial::Lean, {}, {}, 1}});
+    EXPECT_TRUE(r.found);
+    EXPECT_EQ(r.recipe.clubSpeed_mps, Recipe{}.clubSpeed_mps);
+    EXPECT_EQ(r.recipe.lean_rad, 0.0);
+}
+
+TEST(Inverse, ReachesARelease) {
+    const Givens g = pitchGivens();
+    const InverseResult r = findRecipe(
+        {}, g, {target(Outcome::Carry, 20, 0.3), target(Outcome::Release, 3.0, 0.3)},
+        {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}});
+    ASSERT_TRUE(r.found) << r.reason;
+    EXPECT_NEAR(calcShot(r.recipe, g).run.release_m, 3.0, 0.3 + 1e-6);
+}
+
+TEST(Inverse, SaysWhatBindsWhenItCannotBe) {
+    const Givens g = pitchGivens();
+    const InverseResult far =
+        findRecipe({}, g, {target(Outcome::Carry, 150, 1)}, {{Dial::ClubSpeed, {}, 25.0, 1}});
+    EXPECT_FALSE(far.found);
+    ASSERT_EQ(far.atBound.size(), 1u);
+    EXPECT_EQ(far.atBound[0], Dial::ClubSpeed);
+    EXPECT_NE(far.reason.find("carry_m comes to"), std::string::npos) << far.reason;
+    EXPECT_NE(far.reason.find("held by club_speed_mps at 25"), std::string::npos) << far.reason;
+
+    Givens wet = g;
+    wet.face = FaceCondition::WornWet;
+    const InverseResult spin =
+        findRecipe({}, wet, {target(Outcome::SpinRate, 9000, 100)}, {{Dial::Open, {}, {}, 1}});
+    EXPECT_FALSE(spin.found);
+    EXPECT_NE(spin.reason.find("Friction limits the spin"), std::string::npos) << spin.reason;
+}
+
+TEST(Inverse, RefusesAQuestionThatIsNone) {
+    const Givens g = pitchGivens();
+    const Freedom speed{Dial::ClubSpeed, {}, {}, 1};
+    EXPECT_THROW(findRecipe({}, g, {}, {speed}), std::invalid_argument);
+    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 1)}, {}), std::invalid_argument);
+    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 0)}, {speed}),
+                 std::invalid_argument);
+    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, NAN, 1)}, {speed}),
+                 std::invalid_argument);
+    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 1)}, {{Dial::Lean, 0.2, 0.1, 1}}),
+                 std::invalid_argument);
+}
+
+TEST(SpeedForCarry, IsExactToACentimetre) {
+    test::RandomCases random(53);
+    int found = 0;
+    for (int i = 0; i < 200; ++i) {
+        const Givens g = random.givens();
+        Recipe r = random.recipe();
+        const double carry = random.between(3, 40);
+        try {
+            r.clubSpeed_mps = findSpeedForCarry(r, g, carry);
+        } catch (const RangeError& e) {
+            EXPECT_EQ(e.field(), "carry_m");
+            continue;
+        }
+        EXPECT_NEAR(calcShot(r, g).flight.carry_m, carry, 0.001);
+        ++found;
+    }
+    EXPECT_GT(found, 150);
+    EXPECT_THROW(findSpeedForCarry({}, pitchGivens(), 900), RangeError);
+}
+
+TEST(Aim, BringsTheBallToTheLine) {
+    test::RandomCases random(54);
+    for (int i = 0; i < 100; ++i) {
+        const Givens g = random.givens();
+        const Recipe r = random.recipe();
+        const ShotResult straight = calcShot(r, g);
+        const double aim = findAim(r, g);
+        Delivery d = straight.swing.delivery;
+        d.path_rad += aim;
+        d.faceAngle_rad += aim;
+        EXPECT_NEAR(calcShotWith(d, straight.contact, g).restSide_m(), 0.0, 0.02);
+        if (std::abs(straight.restSide_m()) > 0.5) {
+            EXPECT_LT(aim * straight.restSide_m(), 0.0) << "aims against the miss";
+        }
+    }
+}
+
+}  // namespace
+}  // namespace wedgeon

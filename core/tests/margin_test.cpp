@@ -1,0 +1,161 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Fat, clean, thin: borders, continuity and what coaches say of lies, bounce and ball position.
+#include "wedgeon/strike/margin.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+SolePass pitch() {
+    return {0.0375, 0.0, 1.1, radFromDeg(56), radFromDeg(10), radFromDeg(50), 0.004};
+}
+Lie tight() {
+    return {0, 0.1, 0, 0.0, 1.0};
+}
+
+SolePass randomPass(test::RandomCases& random) {
+    return {random.between(0.0, 0.08),  random.between(-0.05, 0.03), random.between(0.8, 1.5),
+            random.degrees(46, 60),     random.degrees(4, 14),       random.degrees(38, 60),
+            random.between(-0.01, 0.03)};
+}
+
+TEST(Margin, TheContactHeightsAreTheOnesOfTheGeometry) {
+    // 5 mm off bare ground at 50 degrees, 8 mm at 40.
+    SolePass p = pitch();
+    EXPECT_NEAR(calcMargin(p, tight()).ballContact_m, 0.005, 0.0002);
+    p.dynamicLoft_rad = radFromDeg(40);
+    EXPECT_NEAR(calcMargin(p, tight()).ballContact_m, 0.0076, 0.0002);
+}
+
+TEST(Margin, EffectsAgreeWithTheRoom) {
+    test::RandomCases random(21);
+    for (int i = 0; i < 1000; ++i) {
+        const SolePass p = randomPass(random);
+        const Lie lie{0.2, 0.4, 0, random.between(0, 0.02), random.between(0.7, 1.4)};
+        const StrikeMargin m = calcMargin(p, lie);
+        const StrikeEffect e = calcStrikeEffect(p, lie);
+        if (p.depth_m > m.cleanFrom_m && p.depth_m < m.cleanTo_m) {
+            EXPECT_EQ(e.contact, StrikeKind::Clean);
+        } else if (p.depth_m < m.cleanFrom_m) {
+            EXPECT_TRUE(e.contact == StrikeKind::Thin || e.contact == StrikeKind::Topped);
+        } else {
+            EXPECT_NE(e.contact, StrikeKind::Clean);
+        }
+        EXPECT_LE(e.speedKept, 1.0);
+        EXPECT_GE(e.speedKept, 0.3 - 1e-12);
+        EXPECT_LE(e.dynamicLoft_rad, p.dynamicLoft_rad + 1e-9) << "an edge never adds loft";
+    }
+}
+
+TEST(Margin, TheBordersAreContinuous) {
+    test::RandomCases random(22);
+    for (int i = 0; i < 300; ++i) {
+        SolePass p = randomPass(random);
+        const Lie lie{0, 0.2, 0, random.between(0, 0.01), random.between(0.7, 1.4)};
+        const StrikeMargin m = calcMargin(p, lie);
+        if (m.room_m() < 1e-6) continue;
+        for (const double border : {m.cleanFrom_m, m.cleanTo_m}) {
+            p.depth_m = border - 1e-9;
+            const StrikeEffect a = calcStrikeEffect(p, lie);
+            p.depth_m = border + 1e-9;
+            const StrikeEffect b = calcStrikeEffect(p, lie);
+            EXPECT_NEAR(a.speedKept, b.speedKept, 1e-5);
+            EXPECT_NEAR(a.frictionKept, b.frictionKept, 1e-5);
+            EXPECT_NEAR(a.dynamicLoft_rad, b.dynamicLoft_rad, 1e-5);
+        }
+    }
+}
+
+TEST(Margin, ChancesAddUpAndAgreeWithSampling) {
+    test::RandomCases random(23);
+    const SolePass p = pitch();
+    const Lie lie{0.1, 0.3, 0, 0.004, 1.0};
+    const SoleScatter scatter;
+    const StrikeChances c = calcStrikeChances(p, lie, scatter);
+    EXPECT_NEAR(c.fat + c.clean + c.thin, 1.0, 1e-12);
+    int fat = 0;
+    int thin = 0;
+    const int n = 40000;
+    for (int i = 0; i < n; ++i) {
+        SolePass q = p;
+        const auto normal = [&] {
+            return std::sqrt(-2 * std::log(random.between(1e-12, 1))) *
+                   std::cos(2 * constants::pi * random.between(0, 1));
+        };
+        q.lowPoint_m += scatter.lowPoint_m * normal();
+        q.depth_m += scatter.depth_m * normal();
+        const StrikeKind k = calcStrikeEffect(q, lie).contact;
+        fat += k == StrikeKind::Fat ? 1 : 0;
+        thin += k == StrikeKind::Thin || k == StrikeKind::Topped ? 1 : 0;
+    }
+    // Three standard errors of a proportion over n samples.
+    EXPECT_NEAR(static_cast<double>(fat) / n, c.fat, 3 * std::sqrt(0.25 / n));
+    EXPECT_NEAR(static_cast<double>(thin) / n, c.thin, 3 * std::sqrt(0.25 / n));
+}
+
+TEST(Margin, ATightLieIsRiskierForAHighShotThanACushionedOne) {
+    SolePass p = pitch();
+    const SoleScatter s;
+    const auto missAtItsBest = [&](const Lie& lie) {
+        SolePass q = p;
+        q.depth_m = calcMargin(q, lie).middle_m();
+        return 1.0 - calcStrikeChances(q, lie, s).clean;
+    };
+    const Lie cushioned{0.1, 0.3, 0, 0.01, 1.0};
+    EXPECT_GT(missAtItsBest(tight()), missAtItsBest(cushioned));
+    const double low = [&] {
+        p.dynamicLoft_rad = radFromDeg(42);
+        return missAtItsBest(tight());
+    }();
+    p.dynamicLoft_rad = radFromDeg(58);
+    EXPECT_GT(missAtItsBest(tight()), low) << "why height off a tight lie is risky";
+}
+
+TEST(Margin, BallBackNeedsLessPrecisionAgainstThinAndMoreAgainstFat) {
+    SolePass p = pitch();
+    const Lie lie{0.1, 0.3, 0, 0.004, 1.0};
+    SolePass back = p;
+    back.ballForward_m = -2 * constants::ballWidth_m;
+    // With the ball back the hands lead more and the loft goes down with it.
+    back.dynamicLoft_rad = radFromDeg(44);
+    const StrikeMargin a = calcMargin(p, lie);
+    const StrikeMargin b = calcMargin(back, lie);
+    EXPECT_GT(b.ballContact_m - b.leadingEdge_m, a.ballContact_m - a.leadingEdge_m)
+        << "more room before the edge strikes";
+    const double giveA = a.cleanTo_m - a.cleanFrom_m - (a.ballContact_m - a.leadingEdge_m);
+    const double giveB = b.cleanTo_m - b.cleanFrom_m - (b.ballContact_m - b.leadingEdge_m);
+    EXPECT_LT(giveB, giveA) << "the bare edge has less give";
+}
+
+TEST(Margin, AThinOneLaunchesLowerAndAFatOneLosesSpeed) {
+    SolePass p = pitch();
+    const Lie lie = tight();
+    const StrikeMargin m = calcMargin(p, lie);
+    p.depth_m = m.cleanFrom_m - 0.004;
+    const StrikeEffect thin = calcStrikeEffect(p, lie);
+    EXPECT_EQ(thin.contact, StrikeKind::Thin);
+    EXPECT_LT(thin.dynamicLoft_rad, p.dynamicLoft_rad - radFromDeg(5));
+    EXPECT_LT(thin.frictionKept, 0.6);
+    EXPECT_EQ(thin.speedKept, 1.0);
+    p.depth_m = m.cleanFrom_m - 0.02;
+    EXPECT_EQ(calcStrikeEffect(p, lie).contact, StrikeKind::Topped);
+    p.depth_m = m.cleanTo_m + 0.01;
+    const StrikeEffect fat = calcStrikeEffect(p, lie);
+    EXPECT_EQ(fat.contact, StrikeKind::Fat);
+    EXPECT_LT(fat.speedKept, 0.9);
+}
+
+TEST(Margin, RefusesWhatIsNoNumber) {
+    SolePass p = pitch();
+    p.dynamicLoft_rad = NAN;
+    EXPECT_THROW(calcMargin(p, tight()), RangeError);
+    EXPECT_THROW(calcStrikeChances(pitch(), tight(), {NAN, 0.004}), RangeError);
+}
+
+}  // namespace
+}  // namespace wedgeon

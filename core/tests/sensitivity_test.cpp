@@ -1,0 +1,69 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Derivatives against differences, for every outcome and every dial.
+#include "wedgeon/shot/sensitivity.h"
+
+#include <gtest/gtest.h>
+
+#include "random_cases.h"
+
+namespace wedgeon {
+namespace {
+
+TEST(Sensitivity, AgreesWithCentralDifferences) {
+    test::RandomCases random(41);
+    int compared = 0;
+    for (int i = 0; i < 60; ++i) {
+        Recipe recipe = random.recipe();
+        recipe.bodyLine_rad = random.degrees(-10, 5);
+        recipe.swingAlong = random.pick<SwingAlong>(3);
+        recipe.gripDown_m = random.between(0.01, 0.05);
+        Givens g = random.givens();
+        g.hand = random.pick<Hand>(2);
+        const Sensitivity s = calcSensitivity(recipe, g);
+        for (const DialInfo& d : dials()) {
+            const double h = 1e-5 * d.step;
+            Recipe up = recipe;
+            Recipe down = recipe;
+            dialOf(up, d.dial) += h;
+            dialOf(down, d.dial) -= h;
+            const ShotResult a = calcShot(up, g);
+            const ShotResult b = calcShot(down, g);
+            for (const OutcomeInfo& o : outcomes()) {
+                const bool ofTheRun = o.outcome == Outcome::Release ||
+                                      o.outcome == Outcome::Total || o.outcome == Outcome::RestSide;
+                // Where the difference straddles a bounce that comes or goes there is no slope.
+                if (ofTheRun && a.run.contacts != b.run.contacts) continue;
+                const double slope = (valueOf(a, o.outcome) - valueOf(b, o.outcome)) / (2 * h);
+                // Second-order error of the difference and rounding of 1e-11 in the landing.
+                const double tolerance = 2e-3 * std::abs(slope) + 3e-5 / d.step;
+                EXPECT_NEAR(s(o.outcome, d.dial), slope, tolerance)
+                    << o.key << " by " << d.key << " in case " << i;
+                ++compared;
+            }
+        }
+    }
+    EXPECT_GT(compared, 9000);
+}
+
+TEST(Sensitivity, SaysWhatACoachExpects) {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    const Sensitivity s = calcSensitivity({}, g);
+    EXPECT_LT(s(Outcome::LaunchAngle, Dial::Lean), 0);
+    EXPECT_GT(s(Outcome::LaunchAngle, Dial::Open), 0);
+    EXPECT_GT(s(Outcome::Carry, Dial::ClubSpeed), 0);
+    EXPECT_LT(s(Outcome::Carry, Dial::GripDown), 0);
+    EXPECT_LT(s(Outcome::Attack, Dial::WeightLead), 0);
+    EXPECT_GT(s(Outcome::Release, Dial::Lean), 0);
+}
+
+TEST(Sensitivity, ATerrainIsRefused) {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.terrain = std::make_shared<const Terrain>(std::vector{Zone{}});
+    EXPECT_THROW(calcSensitivity({}, g), std::invalid_argument);
+}
+
+}  // namespace
+}  // namespace wedgeon

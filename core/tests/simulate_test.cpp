@@ -1,0 +1,130 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Simulation: the same on any number of threads, agrees with first order, lopsided as in life.
+#include "wedgeon/simulate/simulate.h"
+
+#include <gtest/gtest.h>
+
+#include <cstring>
+#include <numeric>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+Givens pitchGivens() {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.lie = findLie("short-dry")->lie;
+    g.air.windAhead_mps = -2;
+    return g;
+}
+
+TEST(Simulate, IsBitIdenticalOnOneAndTwoThreads) {
+    SimulationOptions options;
+    options.samples = 3001;
+    options.seed = 42;
+    options.threads = 1;
+    const Simulation one = simulate({}, pitchGivens(), options);
+    for (const unsigned threads : {2u, 5u}) {
+        options.threads = threads;
+        const Simulation many = simulate({}, pitchGivens(), options);
+        ASSERT_EQ(one.rest.size(), many.rest.size());
+        EXPECT_EQ(
+            std::memcmp(one.rest.data(), many.rest.data(), one.rest.size() * sizeof one.rest[0]),
+            0);
+        EXPECT_EQ(std::memcmp(one.outcomes.data(), many.outcomes.data(), sizeof one.outcomes), 0);
+        EXPECT_EQ(one.fat, many.fat);
+    }
+    options.seed = 43;
+    EXPECT_NE(simulate({}, pitchGivens(), options)[Outcome::Carry].mean, one[Outcome::Carry].mean);
+}
+
+TEST(Simulate, ChancesAgreeWithTheMargin) {
+    SimulationOptions options;
+    options.samples = 20000;
+    // Only low point and depth scatter: then the margin's own chances are exact.
+    options.player.sd = {0, 0, 0, 0, 0, 0.02, 0.004};
+    const Givens g = pitchGivens();
+    const Simulation s = simulate({}, g, options);
+    const StrikeChances c = calcStrikeChances(solePass(calcShot({}, g), g), g.lie, {0.02, 0.004});
+    EXPECT_NEAR(s.fat, c.fat, 3 * std::sqrt(0.25 / 20000));
+    EXPECT_NEAR(s.thin, c.thin, 3 * std::sqrt(0.25 / 20000));
+    EXPECT_NEAR(s.fat + s.clean + s.thin, 1.0, 1e-12);
+    EXPECT_NEAR(std::accumulate(s.behaviour.begin(), s.behaviour.end(), 0.0), 1.0, 1e-9);
+}
+
+TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
+    const Givens g = pitchGivens();
+    SimulationOptions options;
+    options.samples = 20000;
+    options.gustShare = 0;
+    options.player.sd = {0.01, 0, 0, 0, radFromDeg(0.4), 0, 0};
+    const Simulation s = simulate({}, g, options);
+    SpreadSource source = options.unknown;
+    source.clubSpeedShare = 0.01;
+    source.dynamicLoft_rad = radFromDeg(0.4);
+    const Spread first = findSpread(calcShot({}, g), g, source);
+    EXPECT_NEAR((s[Outcome::Carry].p90 - s[Outcome::Carry].p10) / 2, first.carry_m,
+                0.05 * first.carry_m);
+    EXPECT_NEAR((s[Outcome::SpinRate].p90 - s[Outcome::SpinRate].p10) / 2, first.spinRate_radps,
+                0.05 * first.spinRate_radps);
+}
+
+TEST(Simulate, MishitsMakeTheCarryLopsided) {
+    SimulationOptions options;
+    options.samples = 10000;
+    Givens tight = pitchGivens();
+    tight.lie = findLie("bare")->lie;
+    Recipe lob;
+    lob.open_rad = radFromDeg(20);
+    lob.clubSpeed_mps = 22;
+    const Simulation s = simulate(lob, tight, options);
+    EXPECT_GT(s.fat + s.thin, 0.1) << "why height off a tight lie is risky";
+    const auto& carry = s[Outcome::Carry];
+    EXPECT_GT(carry.p95 - carry.p50 + carry.p50 - carry.p5, 2.0);
+    EXPECT_GT(std::abs((carry.p95 - carry.p50) - (carry.p50 - carry.p5)), 0.2) << "not symmetric";
+}
+
+TEST(Simulate, CorrelationIsHonoured) {
+    SimulationOptions options;
+    options.samples = 5000;
+    options.player.sd = {0, 0, 0.03, 0.03, 0, 0, 0};
+    const Simulation apart = simulate({}, pitchGivens(), options);
+    const auto path = static_cast<std::size_t>(Scatter::Path);
+    const auto face = static_cast<std::size_t>(Scatter::Face);
+    options.player.correlation[path][face] = options.player.correlation[face][path] = 0.9;
+    const Simulation together = simulate({}, pitchGivens(), options);
+    // Face and path turning together curve the ball less.
+    EXPECT_LT(together[Outcome::SpinAxis].sd, 0.6 * apart[Outcome::SpinAxis].sd);
+}
+
+TEST(Simulate, CountsZonesOfATerrain) {
+    Givens g = pitchGivens();
+    const double carry = calcShot({}, g).flight.carry_m;
+    g.terrain = std::make_shared<const Terrain>(
+        std::vector{Zone::of(ZoneKind::Fairway, carry - 1), Zone::of(ZoneKind::Green, 50)});
+    SimulationOptions options;
+    const Simulation s = simulate({}, g, options);
+    ASSERT_EQ(s.zone.size(), 2u);
+    EXPECT_NEAR(s.zone[0] + s.zone[1], 1.0, 1e-9);
+    EXPECT_GT(s.zone[0], 0.02);
+    EXPECT_GT(s.zone[1], 0.5);
+}
+
+TEST(Simulate, RefusesImpossibleScatter) {
+    SimulationOptions options;
+    options.player.sd[0] = -1;
+    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError);
+    options = {};
+    options.samples = 0;
+    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError);
+    options = {};
+    options.player.correlation[0][1] = options.player.correlation[1][0] = 1.0;
+    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError) << "not positive definite";
+}
+
+}  // namespace
+}  // namespace wedgeon
