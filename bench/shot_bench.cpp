@@ -3,7 +3,11 @@
 // What the stages and the whole shot cost on one core.
 #include <benchmark/benchmark.h>
 
+#include "wedgeon/batch/batch.h"
+#include "wedgeon/inverse/inverse.h"
+#include "wedgeon/shot/sensitivity.h"
 #include "wedgeon/shot/spread.h"
+#include "wedgeon/simulate/simulate.h"
 #include "wedgeon/units.h"
 
 namespace {
@@ -50,6 +54,56 @@ void spread(benchmark::State& state) {
         benchmark::DoNotOptimize(findSpread(d, g, SpreadSource::swings()).carry_m);
 }
 BENCHMARK(spread)->Unit(benchmark::kMicrosecond);
+
+/// 10,000 shots in a batch on one core; the time is for one shot.
+void wholeShotInBatch(benchmark::State& state) {
+    const Givens g = givens(static_cast<double>(state.range(0)));
+    ShotBatch batch;
+    for (benchmark::IterationCount i = 0; i < 10000; ++i)
+        batch.add(recipe(i), g);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(calcBatch(batch, 1).outcomes[10][7]);
+    state.counters["per_shot"] =
+        benchmark::Counter(static_cast<double>(state.iterations()) * 10000.0,
+                           benchmark::Counter::kIsRate | benchmark::Counter::kInvert);
+    state.SetLabel(std::string(batchInstructionSet()));
+}
+BENCHMARK(wholeShotInBatch)->Arg(0)->Arg(3)->ArgName("wind")->Unit(benchmark::kMillisecond);
+
+void sensitivity(benchmark::State& state) {
+    const Givens g = givens(0);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(calcSensitivity({}, g).slope[0][0]);
+}
+BENCHMARK(sensitivity)->Unit(benchmark::kMicrosecond);
+
+void askForLaunchAndCarry(benchmark::State& state) {
+    const Givens g = givens(0);
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(
+            findRecipe(
+                {}, g,
+                {{Outcome::LaunchAngle, radFromDeg(32), radFromDeg(0.5)},
+                 {Outcome::Carry, 30, 0.5}},
+                {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}})
+                .found);
+    }
+}
+BENCHMARK(askForLaunchAndCarry)->Unit(benchmark::kMillisecond);
+
+void simulateThousand(benchmark::State& state) {
+    const Givens g = givens(2);
+    SimulationOptions options;
+    options.threads = static_cast<unsigned>(state.range(0));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(simulate({}, g, options).fat);
+}
+BENCHMARK(simulateThousand)
+    ->Arg(1)
+    ->Arg(2)
+    ->ArgName("threads")
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
 
 }  // namespace
 

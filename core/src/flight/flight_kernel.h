@@ -43,12 +43,13 @@ Vec3T<T> airAcceleration(const FlightAir<T>& air, const T& spin, const FlightSta
         u.z = u.z - share * air.windRight;
     }
     const T speed = sqrt(dot(u, u) + 1e-12);
-    const T ratio = r * spin / speed;
-    const T S = ratio < 1.0 ? ratio : T(1.0);
-    const T reynolds = (2.0 * r / constants::airViscosity_m2ps) * speed;
-    const T cd = 0.277 + 0.288 / (1.0 + exp((reynolds - 45000.0) / 7000.0)) + 0.170 * S;
+    const T rim = r * spin;  // speed of the surface; S is its share of the flight's
+    const T S = rim < speed ? rim / speed : T(1.0);
+    constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 7000.0;
+    const T cd = 0.277 + 0.288 / (1.0 + exp(perSpeed * speed - 45000.0 / 7000.0)) + 0.170 * S;
     const T cl = 0.380 * S / (0.045 + S);
-    Vec3T<T> a = (-air.k * cd * speed) * u + (air.k * cl * speed) * cross(air.turn, u);
+    const T push = air.k * speed;
+    Vec3T<T> a = (-push * cd) * u + (push * cl) * cross(air.turn, u);
     a.y = a.y - constants::gravity_mps2;
     return a;
 }

@@ -9,14 +9,19 @@
 namespace wedgeon {
 
 BehaviourResult findBehaviour(double carry_m, const GroundResult& run) {
-    using Limit = BehaviourThresholds;
-    BehaviourResult result;
-    for (std::size_t i = 0; i < run.bouncesKept(); ++i) {
-        if (run.bounces[i].checks() && run.bounces[i].forwardAfter_mps() < Limit::bites_mps) {
-            result.bitingBounce = static_cast<int>(i) + 1;
-            break;
+    int biting = 0;
+    for (std::size_t i = 0; i < run.bouncesKept() && biting == 0; ++i) {
+        const Bounce& b = run.bounces[i];
+        if (b.checks() && b.forwardAfter_mps() < BehaviourThresholds::bites_mps) {
+            biting = static_cast<int>(i) + 1;
         }
     }
+    return findBehaviour(carry_m, run, biting);
+}
+
+BehaviourResult findBehaviour(double carry_m, const GroundResult& run, int bitingBounce) {
+    using Limit = BehaviourThresholds;
+    BehaviourResult result{Behaviour::Releases, bitingBounce};
     const double total_m = carry_m + run.release_m;
     if (run.farthest_m - run.release_m > Limit::comesBack_m) {
         result.behaviour = Behaviour::ComesBack;
@@ -24,7 +29,7 @@ BehaviourResult findBehaviour(double carry_m, const GroundResult& run) {
         result.behaviour = Behaviour::DropsDead;
     } else if (total_m > 0.0 && run.release_m > Limit::putt * total_m) {
         result.behaviour = Behaviour::RunsLikePutt;
-    } else if (result.bitingBounce == 0) {
+    } else if (bitingBounce == 0) {
         result.behaviour = Behaviour::Releases;
     } else if (run.roll_m <= Limit::stops_m) {
         result.behaviour = Behaviour::HopsAndStops;

@@ -47,7 +47,7 @@ struct FlightResult {
 };
 
 /// Step of the integrator; its carry is within 1 cm of a run at a hundredth of it (tested).
-inline constexpr double flightStep_s = 0.16;
+inline constexpr double flightStep_s = 0.20;
 
 /// Flies the ball until it crosses the height of its start on the way down.
 ///

@@ -34,6 +34,8 @@ struct BehaviourResult {
 };
 
 BehaviourResult findBehaviour(double carry_m, const GroundResult& run);
+/// The same where the biting bounce is known already; the bounces of \p run are not looked at.
+BehaviourResult findBehaviour(double carry_m, const GroundResult& run, int bitingBounce);
 
 /// The same words for a measured shot, of which only the release is known: where no bounce was
 /// seen, a release up to 5 % of the carry (1.5 m at least) counts as a check and up to 12 % (3 m)

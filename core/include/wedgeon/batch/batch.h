@@ -1,0 +1,72 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Many shots at once: structure of arrays, several shots in each vector register.
+#pragma once
+
+#include <array>
+#include <cstddef>
+#include <string_view>
+#include <vector>
+
+#include "wedgeon/shot/quantity.h"
+
+namespace wedgeon {
+
+/// What a batch returns of each shot besides its outcomes.
+enum class Extra {
+    GripRatio,
+    LandingSpeed,
+    LandingSpin,
+    FlightTime,
+    Contacts,
+    RollAfterHops,
+    Farthest,
+    BitingBounce,
+    FirstForward,
+    FirstUp,
+    FirstSpin,
+    FirstGripped  ///< 1 or 0
+};
+inline constexpr std::size_t extraCount = 12;
+
+/// The shots to play, as columns. Plain ground only.
+class ShotBatch {
+public:
+    static constexpr std::size_t columnCount = 33;
+
+    /// \throws RangeError from the numbers themselves; std::invalid_argument for a terrain.
+    void add(const Recipe& recipe, const Givens& givens);
+    void reserve(std::size_t shots);
+    void clear();
+    std::size_t size() const { return columns_[0].size(); }
+    const std::array<std::vector<double>, columnCount>& columns() const { return columns_; }
+
+private:
+    std::array<std::vector<double>, columnCount> columns_;
+};
+
+/// Results in the order of the batch, SI. A shot that the model has no answer for (a launch or a
+/// landing out of range) has valid 0 and NaN: calcShot says why.
+struct BatchResult {
+    std::array<std::vector<double>, outcomeCount> outcomes;
+    std::array<std::vector<double>, extraCount> extras;
+    std::vector<unsigned char> valid;
+
+    double operator()(Outcome o, std::size_t shot) const {
+        return outcomes[static_cast<std::size_t>(o)][shot];
+    }
+    double operator()(Extra e, std::size_t shot) const {
+        return extras[static_cast<std::size_t>(e)][shot];
+    }
+    BehaviourResult behaviour(std::size_t shot) const;
+};
+
+/// Plays the batch on \p threads cores (0 for all) with the widest vectors that this machine has.
+/// The same laws and steps as calcShot: outcomes agree to 1e-7 of their size, except where a bounce
+/// of almost exactly 5 mm counts on one side only (one shot in some 10^8).
+BatchResult calcBatch(const ShotBatch& batch, unsigned threads = 1);
+
+/// Name of the instruction set in use, for the record.
+std::string_view batchInstructionSet();
+
+}  // namespace wedgeon

@@ -1,0 +1,203 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Filling columns, choosing the build for this machine, sharing the work among cores.
+#include "wedgeon/batch/batch.h"
+
+#include <algorithm>
+#include <cmath>
+#include <stdexcept>
+#include <thread>
+
+#include "batch/columns.h"
+#include "delivery/delivery_kernel.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+static_assert(ShotBatch::columnCount == batch::InCount);
+static_assert(outcomeCount + extraCount == batch::outCount);
+
+struct Build {
+    batch::Play play;
+    std::string_view name;
+};
+
+Build chooseBuild() {
+#if defined(__x86_64__)
+    if (__builtin_cpu_supports("avx512f") && __builtin_cpu_supports("avx512dq") &&
+        __builtin_cpu_supports("avx512bw") && __builtin_cpu_supports("avx512cd")) {
+        return {batch::playAvx512, "avx512"};
+    }
+    if (__builtin_cpu_supports("avx2") && __builtin_cpu_supports("fma")) {
+        return {batch::playAvx2, "avx2"};
+    }
+#endif
+    return {batch::playBaseline, "baseline"};
+}
+
+const Build& build() {
+    static const Build chosen = chooseBuild();
+    return chosen;
+}
+
+/// The limits that calcSwing, calcStrike, calcFlight and calcRun check on the way.
+bool isValid(const BatchResult& r, std::size_t i) {
+    const auto in = [&](double value, double low, double high) {
+        return value >= low && value <= high;
+    };
+    const double deg = radFromDeg(1.0);
+    return in(r(Outcome::Attack, i), -40 * deg, 20 * deg) &&
+           in(r(Outcome::Path, i), -60 * deg, 60 * deg) &&
+           in(r(Outcome::DynamicLoft, i), -10 * deg, 85 * deg) &&
+           in(r(Outcome::FaceAngle, i), -60 * deg, 60 * deg) &&
+           in(r(Outcome::SpinLoft, i), 0, 85 * deg) && in(r(Outcome::BallSpeed, i), 0.1, 100) &&
+           in(r(Outcome::LaunchAngle, i), -10 * deg, 89 * deg) &&
+           in(r(Outcome::SpinRate, i), 0, radpsFromRpm(20000)) &&
+           in(r(Extra::FlightTime, i), 0, 60) && in(r(Extra::LandingSpeed, i), 0, 60) &&
+           std::isfinite(r(Outcome::Total, i)) && std::isfinite(r(Outcome::RestSide, i));
+}
+
+}  // namespace
+
+void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
+    if (givens.terrain) throw std::invalid_argument("a batch is played on plain ground only");
+    givens.wedge.validate();
+    recipe.validate();
+    givens.air.validate();
+    givens.ground.validate();
+    const Contact contact = calcContact(givens.ball, givens.face, givens.lie);
+    const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
+    const Plane plane = givens.ground.plane();
+    constexpr double r = constants::ballRadius_m;
+    const bool still = givens.air.windAhead_mps == 0.0 && givens.air.windRight_mps == 0.0;
+    const std::array<double, columnCount> row{
+        givens.wedge.loft_rad,
+        givens.wedge.lie_rad,
+        recipe.open_rad,
+        recipe.lean_rad,
+        recipe.ballForward_m,
+        recipe.weightLead_pct,
+        recipe.swingRadius_m,
+        recipe.clubSpeed_mps,
+        recipe.standFarther_m,
+        recipe.handleRaised_m,
+        recipe.gripDown_m,
+        recipe.bodyLine_rad,
+        choices.closing - choices.extraTurn,
+        choices.centreMoves ? 1.0 : 0.0,
+        choices.alongBody,
+        givens.hand == Hand::Left ? -1.0 : 1.0,
+        contact.friction,
+        contact.tangentialRestitution,
+        contact.restitutionScale,
+        contact.speedKept,
+        givens.air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg),
+        givens.air.windAhead_mps,
+        givens.air.windRight_mps,
+        still ? 1.0 : 0.0,
+        plane.slopeAlong,
+        plane.slopeAcross,
+        plane.firmness,
+        plane.friction,
+        plane.rolling_mps2,
+        plane.normal.x,
+        plane.normal.y,
+        plane.normal.z,
+        0.0};
+    for (std::size_t c = 0; c < columnCount; ++c)
+        columns_[c].push_back(row[c]);
+}
+
+void ShotBatch::reserve(std::size_t shots) {
+    for (auto& column : columns_)
+        column.reserve(shots + batch::padding);
+}
+
+void ShotBatch::clear() {
+    for (auto& column : columns_)
+        column.clear();
+}
+
+BehaviourResult BatchResult::behaviour(std::size_t i) const {
+    GroundResult run;
+    run.release_m = (*this)(Outcome::Release, i);
+    run.farthest_m = (*this)(Extra::Farthest, i);
+    run.roll_m = (*this)(Extra::RollAfterHops, i);
+    return findBehaviour((*this)(Outcome::Carry, i), run,
+                         static_cast<int>((*this)(Extra::BitingBounce, i)));
+}
+
+namespace {
+
+/// The shots after the last full group, in columns filled up with copies of the last one.
+void playRest(const ShotBatch& shots, const std::array<double*, batch::outCount>& out,
+              std::size_t done) {
+    const std::size_t left = shots.size() - done;
+    std::array<std::array<double, batch::padding>, ShotBatch::columnCount> in;
+    std::array<std::array<double, batch::padding>, batch::outCount> results;
+    std::array<const double*, ShotBatch::columnCount> inAt{};
+    std::array<double*, batch::outCount> outAt{};
+    for (std::size_t c = 0; c < in.size(); ++c) {
+        const std::vector<double>& column = shots.columns()[c];
+        in[c].fill(column.back());
+        std::copy(column.begin() + static_cast<std::ptrdiff_t>(done), column.end(), in[c].begin());
+        inAt[c] = in[c].data();
+    }
+    for (std::size_t c = 0; c < results.size(); ++c)
+        outAt[c] = results[c].data();
+    build().play(inAt.data(), outAt.data(), 0, batch::padding);
+    for (std::size_t c = 0; c < results.size(); ++c) {
+        std::copy_n(results[c].begin(), left, out[c] + done);
+    }
+}
+
+}  // namespace
+
+BatchResult calcBatch(const ShotBatch& shots, unsigned threads) {
+    const std::size_t n = shots.size();
+    BatchResult result;
+    result.valid.assign(n, 0);
+    std::array<const double*, ShotBatch::columnCount> in{};
+    for (std::size_t c = 0; c < in.size(); ++c)
+        in[c] = shots.columns()[c].data();
+    std::array<double*, batch::outCount> out{};
+    for (std::size_t c = 0; c < batch::outCount; ++c) {
+        auto& column = c < outcomeCount ? result.outcomes[c] : result.extras[c - outcomeCount];
+        column.resize(n);
+        out[c] = column.data();
+    }
+
+    const unsigned wanted = threads ? threads : std::thread::hardware_concurrency();
+    const std::size_t groups = n / batch::padding;
+    const std::size_t parts =
+        std::clamp<std::size_t>(wanted, 1, std::max<std::size_t>(groups / 8, 1));
+    const auto work = [&](std::size_t part) {
+        build().play(in.data(), out.data(), part * groups / parts * batch::padding,
+                     (part + 1) * groups / parts * batch::padding);
+    };
+    {
+        std::vector<std::jthread> pool;
+        for (std::size_t part = 1; part < parts; ++part)
+            pool.emplace_back(work, part);
+        work(0);
+    }
+    if (n % batch::padding != 0) playRest(shots, out, groups * batch::padding);
+    for (std::size_t i = 0; i < n; ++i) {
+        if (isValid(result, i)) {
+            result.valid[i] = 1;
+            continue;
+        }
+        for (auto& column : result.outcomes)
+            column[i] = std::nan("");
+        for (auto& column : result.extras)
+            column[i] = std::nan("");
+    }
+    return result;
+}
+
+std::string_view batchInstructionSet() {
+    return build().name;
+}
+
+}  // namespace wedgeon

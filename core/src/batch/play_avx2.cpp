@@ -1,0 +1,14 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The batch for the instruction set "avx2"; its compiler flags are in CMakeLists.txt.
+#include "batch/play.h"
+
+namespace wedgeon::batch {
+
+struct Avx2Tag;
+
+void playAvx2(const double* const* in, double* const* out, std::size_t from, std::size_t to) {
+    Player<Avx2Tag>::play(in, out, from, to);
+}
+
+}  // namespace wedgeon::batch

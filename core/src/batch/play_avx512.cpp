@@ -1,0 +1,14 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The batch for the instruction set "avx512"; its compiler flags are in CMakeLists.txt.
+#include "batch/play.h"
+
+namespace wedgeon::batch {
+
+struct Avx512Tag;
+
+void playAvx512(const double* const* in, double* const* out, std::size_t from, std::size_t to) {
+    Player<Avx512Tag>::play(in, out, from, to);
+}
+
+}  // namespace wedgeon::batch
