@@ -6,6 +6,7 @@
 #include <iostream>
 #include <iterator>
 #include <stdexcept>
+#include <vector>
 
 #include "import.h"
 #include "predict.h"
@@ -22,9 +23,9 @@ std::string readAll(const std::string& path) {
     }
     std::istream& in = path.empty() ? std::cin : file;
     std::string text;
-    char buffer[1 << 16];
-    while (in.read(buffer, sizeof buffer) || in.gcount() > 0) {
-        text.append(buffer, static_cast<std::size_t>(in.gcount()));
+    std::vector<char> buffer(4u << 20);
+    while (in.read(buffer.data(), static_cast<std::streamsize>(buffer.size())) || in.gcount() > 0) {
+        text.append(buffer.data(), static_cast<std::size_t>(in.gcount()));
         if (text.size() > mostInputBytes) {
             throw std::invalid_argument("the input is longer than 512 MB, the most that is read");
         }
@@ -46,6 +47,7 @@ void writeAll(const std::string& path, const std::string& text) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    std::ios::sync_with_stdio(false);
     CLI::App app{"Wedgeon from a terminal: predicts wedge shots and reads files of shots."};
     app.require_subcommand(1);
 
@@ -54,6 +56,8 @@ int main(int argc, char** argv) {
     CLI::App* predict = app.add_subcommand("predict", "Fill in the outputs of {\"cases\": [...]}");
     predict->add_option("--in", in, "File to read instead of standard input");
     predict->add_option("--out", out, "File to write instead of standard output");
+    bool batch = false;
+    predict->add_flag("--batch", batch, "Plain shots through the vectorised path, on all cores");
 
     std::vector<std::string> files;
     std::vector<std::string> maps;
@@ -67,7 +71,7 @@ int main(int argc, char** argv) {
         return app.exit(e) == 0 ? 0 : 2;
     }
     try {
-        if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in)));
+        if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in), batch));
         if (import->parsed() && !wedgeon::cli::importFiles(files, maps, std::cout, std::cerr))
             return 1;
     } catch (const std::exception& e) {

@@ -96,7 +96,8 @@ TEST(Predict, ABadCaseGetsItsErrorAndTheRestRun) {
     EXPECT_EQ(r[2]["error"], "club_speed_mps is missing");
     EXPECT_NE(r[3]["error"].get<std::string>().find("putt"), std::string::npos);
     EXPECT_EQ(r[4]["error"], "loft_deg must be a number");
-    EXPECT_EQ(r[5]["error"], "\"stage\" is missing");
+    EXPECT_EQ(r[5]["error"], "a case must be an object");
+    EXPECT_EQ(r[5]["given"], 7);
     EXPECT_EQ(r[6]["error"], "ball must be one of soft, firm, range");
     EXPECT_EQ(r[7]["error"], "lie.cover is 2; it must be from 0 to 1");
     EXPECT_TRUE(r[8].contains("output"));
@@ -108,6 +109,125 @@ TEST(Predict, AMisspeltFieldIsNotASilentDefault) {
     EXPECT_EQ(r["error"], "face_opne_deg is not a known field");
 }
 
+TEST(Predict, TheBatchGivesTheSameAnswers) {
+    json cases = json::array();
+    for (int i = 0; i < 200; ++i) {
+        cases.push_back({{"stage", "shot"},
+                         {"input",
+                          {{"loft_deg", 48 + i % 14},
+                           {"club_speed_mps", 8 + 0.12 * i},
+                           {"face_open_deg", i % 25},
+                           {"lean_deg", i % 9},
+                           {"hand", i % 2 ? "left" : "right"},
+                           {"lie", {{"cover", 0.004 * i}, {"moisture", 0.5}}},
+                           {"air", {{"wind_ahead_mps", i % 5 - 2}}},
+                           {"ground", {{"slope_pct", i % 3}}}}}});
+    }
+    cases.push_back({{"stage", "face"}, {"input", {{"loft_deg", 56}}}});
+    cases.push_back({{"stage", "shot"}, {"input", {{"loft_deg", 56}, {"club_speed_mps", 900}}}});
+    cases.push_back({{"stage", "shot"}, {"input", {{"loft_deg", 56}}}});
+    const std::string text = json{{"cases", cases}}.dump();
+    const json single = json::parse(predict(text))["cases"];
+    const json batch = json::parse(predict(text, true))["cases"];
+    ASSERT_EQ(single.size(), batch.size());
+    for (std::size_t i = 0; i < 200; ++i) {
+        ASSERT_TRUE(batch[i].contains("output")) << batch[i].dump();
+        EXPECT_EQ(batch[i]["input"], cases[i]["input"]);
+        for (const auto& [key, value] : batch[i]["output"].items()) {
+            ASSERT_TRUE(single[i]["output"].contains(key)) << key;
+            if (value.is_number_float()) {
+                const double want = single[i]["output"][key].get<double>();
+                EXPECT_NEAR(value.get<double>(), want, 1e-6 * (1 + std::abs(want))) << key;
+            } else {
+                EXPECT_EQ(value, single[i]["output"][key]) << key << " of " << i;
+            }
+        }
+    }
+    for (std::size_t i = 200; i < 203; ++i)
+        EXPECT_EQ(batch[i], single[i]);
+    EXPECT_EQ(batch[201]["error"], "club_speed_mps is 900; it must be from 0.5 to 60");
+}
+
+TEST(Predict, ASimulationIsRepeatableAndHasQuantiles) {
+    const json input{{"loft_deg", 56},
+                     {"club_speed_mps", 20},
+                     {"samples", 500},
+                     {"seed", 3},
+                     {"player", {{"low_point_cm", 3}}}};
+    const json a = runOne("shot", input)["output"]["simulation"];
+    const json b = runOne("shot", input)["output"]["simulation"];
+    EXPECT_EQ(a, b);
+    EXPECT_LT(a["carry_m"]["p10"].get<double>(), a["carry_m"]["p90"].get<double>());
+    EXPECT_NEAR(a["fat"].get<double>() + a["clean"].get<double>() + a["thin"].get<double>(), 1,
+                1e-9);
+    const json r = runOne("shot", {{"loft_deg", 56}, {"club_speed_mps", 20}, {"samples", -5}});
+    EXPECT_TRUE(r.contains("error"));
+}
+
+TEST(Predict, AskAnswersOrSaysWhyNot) {
+    json input{{"loft_deg", 56}, {"club_speed_mps", 20}};
+    input["ask"] =
+        json{{"targets",
+              {{{"result", "carry_m"}, {"value", 30}, {"within", 0.1}},
+               {{"result", "launch_angle_deg"}, {"value", 32}, {"within", 0.5}}}},
+             {"free", {{{"dial", "lean_deg"}}, {{"dial", "club_speed_mps"}, {"high", 30}}}}};
+    const json answer = runOne("shot", input)["output"]["answer"];
+    EXPECT_EQ(answer["found"], true) << answer.dump();
+    EXPECT_NEAR(answer["reached"]["carry_m"].get<double>(), 30, 0.1001);
+    // The recipe that it names gives what it says.
+    json again = input;
+    again.erase("ask");
+    for (const auto& [key, value] : answer["recipe"].items())
+        again[key] = value;
+    EXPECT_NEAR(runOne("shot", again)["output"]["carry_m"].get<double>(),
+                answer["reached"]["carry_m"].get<double>(), 1e-9);
+
+    input["ask"]["targets"][0]["value"] = 200;
+    const json never = runOne("shot", input)["output"]["answer"];
+    EXPECT_EQ(never["found"], false);
+    EXPECT_FALSE(never["reason"].get<std::string>().empty());
+    input["ask"]["free"][0]["dial"] = "mood";
+    EXPECT_NE(runOne("shot", input)["error"].get<std::string>().find("ask.free"), std::string::npos)
+        << runOne("shot", input).dump();
+}
+
+TEST(Predict, SensitivityAndSharesComeWithTheirUnits) {
+    json input{{"loft_deg", 56}, {"club_speed_mps", 20}, {"sensitivity", true}};
+    input["explain_against"] = json{{"loft_deg", 56}, {"club_speed_mps", 20}, {"lean_deg", 6}};
+    const json out = runOne("shot", input)["output"];
+    const double perDegree = out["worth"]["lean_deg"]["launch_angle_deg"].get<double>();
+    json more = input;
+    more["lean_deg"] = 0.01;
+    EXPECT_NEAR(runOne("shot", more)["output"]["launch_angle_deg"].get<double>() -
+                    out["launch_angle_deg"].get<double>(),
+                0.01 * perDegree, 1e-4 * std::abs(perDegree));
+    const json& shares = out["shares"]["launch_angle_deg"];
+    double sum = 0;
+    for (const char* cause :
+         {"speed", "attack", "loft", "face", "path", "ball_and_lie", "strike", "ground_and_air"}) {
+        sum += shares[cause].get<double>();
+    }
+    EXPECT_NEAR(sum, shares["to"].get<double>() - shares["from"].get<double>(), 1e-12);
+}
+
+TEST(Predict, ZonesAndObstaclesAreReadAndChecked) {
+    json input{{"loft_deg", 56}, {"club_speed_mps", 20}};
+    input["zones"] = {{{"kind", "fairway"}, {"length_m", 20}},
+                      {{"kind", "bunker"}, {"length_m", 4}, {"slope_pct", -10}},
+                      {{"kind", "green"}, {"length_m", 30}, {"stimp_ft", 11}}};
+    input["obstacles"] = {{{"at_m", 10}, {"height_m", 2}}};
+    const json out = runOne("shot", input)["output"];
+    EXPECT_EQ(out["blocked_by"], -1);
+    EXPECT_GT(out["least_clearance_m"].get<double>(), 0);
+    EXPECT_TRUE(out.contains("zone_kind"));
+    input["zones"][1]["kind"] = "lava";
+    EXPECT_NE(runOne("shot", input)["error"].get<std::string>().find("zones[1].kind"),
+              std::string::npos);
+    input["zones"][1] = {{"kind", "green"}, {"length_m", -4}};
+    EXPECT_NE(runOne("shot", input)["error"].get<std::string>().find("zone.length_m is -4"),
+              std::string::npos);
+}
+
 TEST(Predict, TextThatIsNoJsonIsRefusedWithItsPlace) {
     try {
         predict("{\"cases\": [\n  {oops}\n]}");
@@ -115,8 +235,17 @@ TEST(Predict, TextThatIsNoJsonIsRefusedWithItsPlace) {
     } catch (const std::invalid_argument& e) {
         EXPECT_NE(std::string(e.what()).find("line 2"), std::string::npos) << e.what();
     }
-    EXPECT_THROW(predict("[]"), std::invalid_argument);
-    EXPECT_THROW(predict(""), std::invalid_argument);
+    for (const char* text :
+         {"[]", "", "{}", "{\"cases\": 3}", "{\"cases\": [1,]}", "{\"cases\": [1 2]}",
+          "{\"cases\": [", "{\"cases\": [{]}", "{\"cases\": []", "{\"cases\": []} x",
+          "{\"cases\": [\"open]}", "{\"cases\": [1], \"cases\": [2]}", "{\"a\": \"cases\", [1]}"}) {
+        EXPECT_THROW(predict(text), std::invalid_argument) << text;
+    }
+    EXPECT_EQ(json::parse(predict("{\"cases\": []}"))["cases"].size(), 0u);
+    EXPECT_EQ(json::parse(
+                  predict("{\"note\": {\"cases\": [5]}, \"cases\" : [ {} , \"]\\\"\" ]}"))["cases"]
+                  .size(),
+              2u);
 }
 
 }  // namespace

@@ -1,0 +1,186 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Simulation, inverse, sensitivity and explanation of one shot, as fields of the stage `shot`.
+#include <array>
+
+#include "shot_stage.h"
+#include "wedgeon/explain/explain.h"
+#include "wedgeon/inverse/inverse.h"
+#include "wedgeon/shot/sensitivity.h"
+#include "wedgeon/simulate/simulate.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::cli {
+namespace {
+
+struct ScatterField {
+    std::string_view key;
+    double factor;  // SI of one shown unit
+};
+constexpr std::array<ScatterField, scatterCount> scatterFields{{
+    {"speed_pct", 0.01},
+    {"attack_deg", radFromDeg(1.0)},
+    {"path_deg", radFromDeg(1.0)},
+    {"face_deg", radFromDeg(1.0)},
+    {"loft_deg", radFromDeg(1.0)},
+    {"low_point_cm", 0.01},
+    {"depth_mm", 0.001},
+}};
+
+constexpr std::array<Behaviour, 6> behaviours{Behaviour::ComesBack,    Behaviour::DropsDead,
+                                              Behaviour::HopsAndStops, Behaviour::ChecksTrickles,
+                                              Behaviour::Releases,     Behaviour::RunsLikePutt};
+
+const OutcomeInfo* findOutcome(std::string_view key) {
+    for (const OutcomeInfo& o : outcomes()) {
+        if (o.key == key) return &o;
+    }
+    return nullptr;
+}
+
+const DialInfo* findDial(std::string_view key) {
+    for (const DialInfo& d : dials()) {
+        if (d.key == key) return &d;
+    }
+    return nullptr;
+}
+
+const DialInfo& dialNamed(const Fields& in, std::string_view key) {
+    if (const DialInfo* d = findDial(key)) return *d;
+    std::string names;
+    for (const DialInfo& d : dials())
+        names += (names.empty() ? "" : ", ") + std::string(d.key);
+    throw std::invalid_argument(in.name("dial") + "must be one of " + names);
+}
+
+}  // namespace
+
+void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
+    const double samples = in.number("samples", 0);
+    const double seed = in.number("seed", 1);
+    SimulationOptions options;
+    options.gustShare = in.number("gust_pct", 100 * options.gustShare) / 100;
+    Fields player = in.child("player");
+    for (std::size_t i = 0; i < scatterCount; ++i) {
+        double& sd = options.player.sd[i];
+        sd = player.number(scatterFields[i].key, sd / scatterFields[i].factor) *
+             scatterFields[i].factor;
+    }
+    player.finish();
+    if (samples == 0) return;
+    if (!(samples >= 2 && samples <= 2'000'000) || !(seed >= 0 && seed < 9e15)) {
+        throw std::invalid_argument("samples must be from 2 to 2000000 and seed from 0 to 9e15");
+    }
+    options.samples = static_cast<std::size_t>(samples);
+    options.seed = static_cast<std::uint64_t>(seed);
+    const Simulation s = simulate(shot.recipe, shot.givens, options);
+    JsonText text;
+    text.count("samples", static_cast<long>(s.samples));
+    text.count("outside", static_cast<long>(s.outside));
+    text.number("fat", s.fat);
+    text.number("clean", s.clean);
+    text.number("thin", s.thin);
+    JsonText behaviour;
+    for (const Behaviour b : behaviours) {
+        behaviour.number(behaviourKey(b), s.behaviour[static_cast<std::size_t>(b)]);
+    }
+    text.object("behaviour", behaviour);
+    if (!s.zone.empty()) {
+        text.raw("zone", s.zone);
+        text.number("in_water", s.inWater);
+        text.number("blocked", s.blocked);
+    }
+    for (const OutcomeInfo& o : outcomes()) {
+        const Quantiles& q = s[o.outcome];
+        JsonText one;
+        one.number("p5", q.p5 * o.factor);
+        one.number("p10", q.p10 * o.factor);
+        one.number("p50", q.p50 * o.factor);
+        one.number("p90", q.p90 * o.factor);
+        one.number("p95", q.p95 * o.factor);
+        one.number("mean", q.mean * o.factor);
+        one.number("sd", q.sd * o.factor);
+        text.object(o.key, one);
+    }
+    out.object("simulation", text);
+}
+
+void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
+    if (!in.has("ask")) return;
+    Fields ask = in.child("ask");
+    std::vector<Target> targets;
+    for (Fields& t : ask.children("targets", outcomeCount)) {
+        const std::string key = t.word("result", "");
+        const OutcomeInfo* o = findOutcome(key);
+        if (!o) {
+            throw std::invalid_argument(t.name("result") + "must be a result such as carry_m");
+        }
+        targets.push_back(
+            {o->outcome, t.number("value") / o->factor, t.number("within") / o->factor});
+        t.finish();
+    }
+    std::vector<Freedom> freedoms;
+    for (Fields& f : ask.children("free", dialCount)) {
+        const DialInfo& d = dialNamed(f, f.word("dial", ""));
+        Freedom freedom{d.dial, {}, {}, 1.0};
+        if (f.has("low")) freedom.low = f.number("low") / d.factor;
+        if (f.has("high")) freedom.high = f.number("high") / d.factor;
+        freedom.cost = f.number("cost", 1.0);
+        f.finish();
+        freedoms.push_back(freedom);
+    }
+    ask.finish();
+    const InverseResult r = findRecipe(shot.recipe, shot.givens, targets, freedoms);
+    JsonText text;
+    text.flag("found", r.found);
+    JsonText recipe;
+    for (const Freedom& f : freedoms) {
+        recipe.number(info(f.dial).key, dialOf(r.recipe, f.dial) * info(f.dial).factor);
+    }
+    text.object("recipe", recipe);
+    JsonText reached;
+    for (const Reached& one : r.reached) {
+        reached.number(info(one.outcome).key, one.reached * info(one.outcome).factor);
+    }
+    text.object("reached", reached);
+    if (!r.found) text.raw("reason", r.reason);
+    out.object("answer", text);
+}
+
+void runSensitivity(Fields& in, const ShotCase& shot, JsonText& out) {
+    if (!in.flag("sensitivity")) return;
+    const Sensitivity s = calcSensitivity(shot.recipe, shot.givens);
+    JsonText text;
+    for (const DialInfo& d : dials()) {
+        JsonText one;
+        for (const OutcomeInfo& o : outcomes()) {
+            one.number(o.key, s(o.outcome, d.dial) * o.factor / d.factor);
+        }
+        text.object(d.key, one);
+    }
+    out.object("worth", text);
+}
+
+void runExplanation(Fields& in, const ShotCase& shot, JsonText& out) {
+    if (!in.has("explain_against")) return;
+    Fields other = in.child("explain_against");
+    const ShotCase against = readShot(other);
+    other.finish();
+    const Explanation e =
+        explain(causesOf(calcShot(shot.recipe, shot.givens), shot.givens),
+                causesOf(calcShot(against.recipe, against.givens), against.givens));
+    JsonText text;
+    for (const OutcomeInfo& o : outcomes()) {
+        JsonText one;
+        const auto i = static_cast<std::size_t>(o.outcome);
+        one.number("from", e.from[i] * o.factor);
+        one.number("to", e.to[i] * o.factor);
+        for (std::size_t c = 0; c < causeCount; ++c) {
+            one.number(causeKey(static_cast<Cause>(c)), e.share[i][c] * o.factor);
+        }
+        text.object(o.key, one);
+    }
+    out.object("shares", text);
+}
+
+}  // namespace wedgeon::cli

@@ -1,0 +1,232 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading and writing whole shots.
+#include "shot_stage.h"
+
+#include <array>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon::cli {
+namespace {
+
+template <class Enum>
+struct Word {
+    std::string_view key;
+    Enum value;
+};
+constexpr std::array releases{Word{"hold", Release::Hold}, Word{"ordinary", Release::Ordinary},
+                              Word{"rotate", Release::Rotate}};
+constexpr std::array hands{Word{"right", Hand::Right}, Word{"left", Hand::Left}};
+constexpr std::array weights{Word{"whole-body", WeightBy::WholeBody},
+                             Word{"lower-body", WeightBy::LowerBody}};
+constexpr std::array lines{Word{"target", SwingAlong::Target}, Word{"between", SwingAlong::Between},
+                           Word{"body", SwingAlong::Body}};
+constexpr std::array<std::string_view, 7> extraKeys{
+    "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
+
+Zone readZone(Fields in) {
+    ZoneKind kind{};
+    if (!findZoneKind(in.word("kind", "green"), kind)) {
+        throw std::invalid_argument(in.name("kind") +
+                                    "must be one of fairway, rough, bunker, fringe, green, water");
+    }
+    Zone z = Zone::of(kind, in.number("length_m"), in.number("slope_pct", 0) / 100);
+    z.slopeAcross = in.number("slope_across_pct", 0) / 100;
+    z.firmness = in.number("firmness", z.firmness);
+    z.friction = in.number("friction", z.friction);
+    if (in.has("stimp_ft")) {
+        Ground green;
+        green.stimp_ft = in.number("stimp_ft");
+        green.validate();
+        z.rolling_mps2 = green.rollingResistance_mps2();
+    }
+    z.rolling_mps2 = in.number("rolling_mps2", z.rolling_mps2);
+    in.finish();
+    return z;
+}
+
+std::shared_ptr<const Terrain> readTerrain(Fields& in) {
+    std::vector<Zone> zones;
+    std::vector<Obstacle> obstacles;
+    for (Fields& z : in.children("zones", Terrain::mostZones))
+        zones.push_back(readZone(std::move(z)));
+    for (Fields& o : in.children("obstacles", Terrain::mostZones)) {
+        obstacles.push_back({o.number("at_m"), o.number("height_m")});
+        o.finish();
+    }
+    if (zones.empty() && obstacles.empty()) return nullptr;
+    return std::make_shared<const Terrain>(std::move(zones), std::move(obstacles));
+}
+
+void writeMargin(JsonText& out, const ShotResult& r, const Givens& givens) {
+    out.number("effective_bounce_deg", degFromRad(r.margin.effectiveBounce_rad));
+    out.number("leading_edge_mm", 1000 * r.margin.leadingEdge_m);
+    out.number("ball_contact_mm", 1000 * r.margin.ballContact_m);
+    out.number("room_mm", 1000 * r.margin.room_m());
+    const StrikeChances c = calcStrikeChances(solePass(r, givens), givens.lie, {});
+    out.number("fat", c.fat);
+    out.number("clean", c.clean);
+    out.number("thin", c.thin);
+}
+
+}  // namespace
+
+Air readAir(Fields& in) {
+    Air air;
+    air.windAhead_mps = in.number("wind_ahead_mps", air.windAhead_mps);
+    air.windRight_mps = in.number("wind_right_mps", air.windRight_mps);
+    air.temperature_c = in.number("temperature_c", air.temperature_c);
+    air.altitude_m = in.number("altitude_m", air.altitude_m);
+    air.humidity = in.number("humidity", air.humidity);
+    return air;
+}
+
+Ground readGround(Fields& in) {
+    Ground g;
+    g.firmness = in.number("firmness", g.firmness);
+    g.friction = in.number("friction", g.friction);
+    g.stimp_ft = in.number("stimp_ft", g.stimp_ft);
+    g.slopeAlong = in.number("slope_pct", 100 * g.slopeAlong) / 100;
+    g.slopeAcross = in.number("slope_across_pct", 100 * g.slopeAcross) / 100;
+    return g;
+}
+
+ShotCase readShot(Fields& in) {
+    ShotCase c;
+    Recipe& r = c.recipe;
+    Givens& g = c.givens;
+    g.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
+               radFromDeg(in.number("bounce_deg", 10))};
+    r.open_rad = radFromDeg(in.number("face_open_deg", 0));
+    r.handTurn_rad = radFromDeg(in.number("hand_turn_deg", 0));
+    r.lean_rad = radFromDeg(in.number("lean_deg", 0));
+    r.ballForward_m = constants::ballWidth_m * in.number("ball_forward_balls", 0);
+    r.weightLead_pct = in.number("weight_lead_pct", r.weightLead_pct);
+    r.swingRadius_m = in.number("swing_radius_m", r.swingRadius_m);
+    r.clubSpeed_mps = in.number("club_speed_mps");
+    r.standFarther_m = in.number("stand_farther_cm", 0) / 100;
+    r.handleRaised_m = in.number("handle_raised_cm", 0) / 100;
+    r.gripDown_m = in.number("grip_down_cm", 0) / 100;
+    r.bodyLine_rad = radFromDeg(in.number("body_line_deg", 0));
+    r.release = named(in, "release", "ordinary", releases).value;
+    r.weightBy = named(in, "weight_by", "whole-body", weights).value;
+    r.swingAlong = named(in, "swing_along", "target", lines).value;
+    g.hand = named(in, "hand", "right", hands).value;
+    g.ball = named(in, "ball", "soft", namedBalls()).ball;
+    g.face = named(in, "face", "fresh-dry", namedFaces()).face;
+    Fields lie = in.child("lie");
+    g.lie = {lie.number("cover", 0), lie.number("moisture", 0),
+             radFromDeg(lie.number("grain_deg", 0)), lie.number("sit_mm", 0) / 1000,
+             lie.number("firmness", 1)};
+    lie.finish();
+    Fields ground = in.child("ground");
+    g.ground = readGround(ground);
+    ground.finish();
+    Fields air = in.child("air");
+    g.air = readAir(air);
+    air.finish();
+    g.terrain = readTerrain(in);
+    return c;
+}
+
+bool hasExtras(const Fields& in) {
+    for (const std::string_view key : extraKeys) {
+        if (in.has(key)) return true;
+    }
+    return in.has("zones") || in.has("obstacles");
+}
+
+void writeLaunch(JsonText& out, const Launch& launch) {
+    out.number("ball_speed_mps", launch.speed_mps());
+    out.number("launch_angle_deg", degFromRad(launch.angle_rad()));
+    out.number("launch_direction_deg", degFromRad(launch.direction_rad()));
+    out.number("spin_rate_rpm", rpmFromRadps(launch.spinRate_radps()));
+    out.number("spin_axis_deg", degFromRad(launch.spinAxis_rad()));
+}
+
+void writeFlight(JsonText& out, const FlightResult& r) {
+    out.number("carry_m", r.carry_m);
+    out.number("side_m", r.side_m);
+    out.number("apex_m", r.apex_m);
+    out.number("landing_angle_deg", degFromRad(r.landingAngle_rad()));
+    out.number("landing_speed_mps", r.landingSpeed_mps());
+    out.number("flight_time_s", r.time_s);
+    out.number("landing_spin_rpm", rpmFromRadps(norm(r.landingSpin_radps)));
+}
+
+void writeRun(JsonText& out, const GroundResult& r) {
+    out.number("release_m", r.release_m);
+    out.count("bounces", r.contacts);
+    if (r.contacts > 0) {
+        const Bounce& b = r.bounces[0];
+        JsonText first;
+        first.number("forward_mps", b.velocityAfter_mps.x);
+        first.number("up_mps", b.velocityAfter_mps.y);
+        first.number("backspin_rpm", rpmFromRadps(b.spinAfter_radps.z));
+        first.flag("gripped", b.gripped);
+        out.object("first_bounce", first);
+    }
+    if (r.ranAway) out.flag("ran_away", true);
+}
+
+void runShot(Fields in, JsonText& out) {
+    const ShotCase c = readShot(in);
+    const ShotResult r = calcShot(c.recipe, c.givens);
+    const Delivery& d = r.swing.delivery;
+    writeLaunch(out, r.strike.launch);
+    writeFlight(out, r.flight);
+    writeRun(out, r.run);
+    out.number("low_point_m", r.swing.lowPoint_m);
+    out.number("plane_deg", degFromRad(r.swing.plane_rad));
+    out.number("tip_deg", degFromRad(r.swing.tip_rad));
+    out.number("delivered_lean_deg", degFromRad(r.swing.deliveredLean_rad));
+    out.number("address_face_deg", degFromRad(r.swing.addressFace_rad));
+    out.number("club_speed_mps", d.clubSpeed_mps);
+    out.number("strike_speed_mps", d.clubSpeed_mps * r.contact.speedKept);
+    out.number("attack_deg", degFromRad(d.attack_rad));
+    out.number("path_deg", degFromRad(d.path_rad));
+    out.number("dynamic_loft_deg", degFromRad(d.dynamicLoft_rad));
+    out.number("face_angle_deg", degFromRad(d.faceAngle_rad));
+    out.number("friction", r.contact.friction);
+    out.number("tangential_restitution", r.contact.tangentialRestitution);
+    writeMargin(out, r, c.givens);
+    out.number("spin_loft_deg", degFromRad(r.strike.spinLoft_rad));
+    out.number("grip_ratio", r.strike.gripRatio);
+    out.word("limited_by", r.strike.limitedByFriction() ? "friction" : "loft");
+    out.number("total_m", r.total_m());
+    out.number("rest_side_m", r.restSide_m());
+    out.number("aim_deg", degFromRad(findAim(c.recipe, c.givens)));
+    out.word("behaviour", behaviourKey(r.behaviour.behaviour));
+    out.count("biting_bounce", r.behaviour.bitingBounce);
+    if (c.givens.terrain) {
+        out.count("zone", static_cast<long>(r.run.zone));
+        out.word("zone_kind", zoneKey(c.givens.terrain->zones()[r.run.zone].kind));
+        out.flag("in_water", r.run.inWater);
+        if (!c.givens.terrain->obstacles().empty()) {
+            out.number("least_clearance_m", r.leastClearance_m);
+            out.count("blocked_by", r.blockedBy);
+        }
+    }
+    runSimulation(in, c, out);
+    runAsk(in, c, out);
+    runSensitivity(in, c, out);
+    runExplanation(in, c, out);
+    in.finish();
+}
+
+void writeBatchShot(JsonText& out, const BatchResult& r, std::size_t i) {
+    for (const OutcomeInfo& o : outcomes())
+        out.number(o.key, r(o.outcome, i) * o.factor);
+    out.number("landing_speed_mps", r(Extra::LandingSpeed, i));
+    out.number("landing_spin_rpm", rpmFromRadps(r(Extra::LandingSpin, i)));
+    out.number("flight_time_s", r(Extra::FlightTime, i));
+    out.number("grip_ratio", r(Extra::GripRatio, i));
+    out.word("limited_by", r(Extra::GripRatio, i) > 1.0 ? "friction" : "loft");
+    out.count("bounces", static_cast<long>(r(Extra::Contacts, i)));
+    const BehaviourResult b = r.behaviour(i);
+    out.word("behaviour", behaviourKey(b.behaviour));
+    out.count("biting_bounce", b.bitingBounce);
+}
+
+}  // namespace wedgeon::cli

@@ -1,0 +1,45 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The stage `shot`: its input as docs/formats.md lists it, its output, and what may be asked
+// besides.
+#pragma once
+
+#include "json_fields.h"
+#include "json_text.h"
+#include "wedgeon/batch/batch.h"
+#include "wedgeon/shot/shot.h"
+
+namespace wedgeon::cli {
+
+struct ShotCase {
+    Recipe recipe;
+    Givens givens;
+};
+
+/// Reads recipe and givens; the fields of the extras are left alone.
+ShotCase readShot(Fields& in);
+/// True when the input asks for more than the shot itself.
+bool hasExtras(const Fields& in);
+Air readAir(Fields& in);
+Ground readGround(Fields& in);
+
+void writeLaunch(JsonText& out, const Launch& launch);
+void writeFlight(JsonText& out, const FlightResult& flight);
+void writeRun(JsonText& out, const GroundResult& run);
+
+/// The single path: everything, extras included.
+void runShot(Fields in, JsonText& out);
+/// The vectorised path's output of one shot. Without what only single shots have: margin and
+/// chances, aim, low point and the like.
+void writeBatchShot(JsonText& out, const BatchResult& result, std::size_t i);
+
+/// samples, seed, gust_pct, player: writes "simulation".
+void runSimulation(Fields& in, const ShotCase& shot, JsonText& out);
+/// ask: writes "answer".
+void runAsk(Fields& in, const ShotCase& shot, JsonText& out);
+/// sensitivity: writes "worth".
+void runSensitivity(Fields& in, const ShotCase& shot, JsonText& out);
+/// explain_against: writes "shares".
+void runExplanation(Fields& in, const ShotCase& shot, JsonText& out);
+
+}  // namespace wedgeon::cli
