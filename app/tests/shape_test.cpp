@@ -5,6 +5,8 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 
+#include "wedgeon/shot/spin_window.h"
+#include "wedgeon/units.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -163,6 +165,44 @@ TEST_F(ShapeTest, ASetUpOutsideTheModelSaysSoAndCanBeUndone) {
     while (action(QStringLiteral("Undo"))->isEnabled())
         action(QStringLiteral("Undo"))->trigger();
     EXPECT_EQ(sentence(), before);
+}
+
+TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
+    // The window's starting set-up, once more by hand.
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.lie = findLie("short-dry")->lie;
+    g.air.temperature_c = 14;
+    Recipe r;
+    r.lean_rad = radFromDeg(5);
+    r.clubSpeed_mps = 21;
+    const ShotResult shot = calcShot(r, g);
+    EXPECT_NEAR(launch(), degFromRad(shot.strike.launch.angle_rad()), 0.51);
+    EXPECT_NEAR(rest(), shot.total_m(), 0.051);
+    const QString face_ = face()->accessibleDescription();
+    EXPECT_NEAR(std::abs(numberAfter(face_, QStringLiteral("Face"))),
+                std::abs(degFromRad(shot.swing.delivery.faceAngle_rad)), 0.051);
+
+    const QString spin =
+        byName<Drawing>(QStringLiteral("Spin against spin loft"))->accessibleDescription();
+    const SpinWindow window = findSpinWindow(shot.swing.delivery, shot.contact);
+    EXPECT_NEAR(
+        numberAfter(spin, QStringLiteral("The peak today is")) * 1000 +
+            numberAfter(spin.mid(spin.indexOf(QStringLiteral("peak"))), QString(QChar(0x2009))),
+        rpmFromRadps(window.peak.spin_radps), 5.1);
+    EXPECT_NEAR(numberAfter(spin, QStringLiteral("window: launch")),
+                degFromRad(window.from.launch_rad), 0.51);
+
+    const StrikeChances c = calcStrikeChances(solePass(shot, g), g.lie, {});
+    EXPECT_NEAR(numberAfter(faceOn()->accessibleDescription(), QStringLiteral("clean")),
+                100 * c.clean, 0.51);
+
+    const QString worth =
+        byName<Drawing>(QStringLiteral("What a step is worth here"))->accessibleDescription();
+    Recipe faster = r;
+    faster.clubSpeed_mps += 1;
+    EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 m/s: ")),
+                calcShot(faster, g).flight.carry_m - shot.flight.carry_m, 0.051);
 }
 
 TEST_F(ShapeTest, CopyPutsTheSentenceOnTheClipboard) {

@@ -17,15 +17,22 @@ Launch randomLaunch(test::RandomCases& random) {
                             radpsFromRpm(random.between(500, 11000)), random.degrees(-25, 25));
 }
 
-TEST(Flight, InVacuumTheStepIsTheParabola) {
-    const kernel::FlightAir<double> vacuum{0.0, 0, 0, true, 300.0, {0, 0, 1}};
-    kernel::FlightState<double> s{{}, {12.0, 9.0, 1.0}};
-    for (int i = 0; i < 10; ++i)
-        s = kernel::flightStep(vacuum, s, 0.16, 300.0, 300.0, 300.0);
-    const double t = 1.6;
-    EXPECT_NEAR(s.position.x, 12.0 * t, 1e-12);
-    EXPECT_NEAR(s.position.y, 9.0 * t - 0.5 * constants::gravity_mps2 * t * t, 1e-12);
-    EXPECT_NEAR(s.position.z, t, 1e-12);
+TEST(Flight, InVacuumTheFlightIsTheParabola) {
+    test::RandomCases random(7);
+    for (int i = 0; i < 100; ++i) {
+        const Launch launch = randomLaunch(random);
+        const Vec3 v = launch.velocity_mps;
+        const auto vacuum = kernel::flightAir(launch.spin_radps, 0.0, 0.0, 0.0);
+        const auto end = kernel::fly(
+            vacuum, v, flightStep_s, 1, [](const auto& s) { return s.position.y; },
+            [](const auto& s) { return s.velocity.y; }, [](double, const auto&) {});
+        const double t = 2 * v.y / constants::gravity_mps2;
+        EXPECT_NEAR(end.time, t, 1e-9);
+        EXPECT_NEAR(end.landing.position.x, v.x * t, 1e-8);
+        EXPECT_NEAR(end.landing.position.z, v.z * t, 1e-8);
+        EXPECT_NEAR(end.landing.velocity.y, -v.y, 1e-9);
+        EXPECT_NEAR(end.apex, v.y * v.y / (2 * constants::gravity_mps2), 1e-9);
+    }
 }
 
 TEST(Flight, CarryIsWithinACentimetreOfAHundredthOfTheStep) {

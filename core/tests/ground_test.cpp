@@ -86,15 +86,44 @@ TEST(Ground, FirmerOrDownhillReleasesMore) {
     }
 }
 
-TEST(Ground, AFasterGreenTakesARunningBallFartherAndASpinningOneFartherBack) {
-    const Vec3 run = landing(12, 30);
-    EXPECT_GT(calcRun(run, backspin(1000), {.stimp_ft = 12}).release_m,
-              calcRun(run, backspin(1000), {.stimp_ft = 8}).release_m);
-    const Vec3 steep = landing(22, 55);
-    const double slow = calcRun(steep, backspin(9500), {.firmness = 0.9, .stimp_ft = 8}).release_m;
-    const double fast = calcRun(steep, backspin(9500), {.firmness = 0.9, .stimp_ft = 12}).release_m;
-    EXPECT_LT(slow, 0.0);
-    EXPECT_LT(fast, slow);
+TEST(Ground, AFasterGreenOrLessFrictionTakesARunningBallFarther) {
+    test::RandomCases random(17);
+    int compared = 0;
+    for (int i = 0; i < 300; ++i) {
+        const Vec3 v = landing(random.between(8, 18), random.between(22, 45));
+        const Vec3 w = backspin(random.between(500, 4000));
+        Ground g;
+        g.stimp_ft = random.between(7, 11);
+        g.friction = random.between(0.3, 0.45);
+        const GroundResult base = calcRun(v, w, g);
+        if (base.release_m < 1.0) continue;  // the rule is for balls that run on
+        Ground faster = g;
+        faster.stimp_ft *= 1.2;
+        EXPECT_GT(calcRun(v, w, faster).release_m, base.release_m);
+        Ground slicker = g;
+        slicker.friction *= 0.8;
+        EXPECT_GT(calcRun(v, w, slicker).release_m, base.release_m);
+        ++compared;
+    }
+    EXPECT_GT(compared, 200);
+}
+
+TEST(Ground, AFasterGreenBringsABallThatComesBackFartherBack) {
+    test::RandomCases random(18);
+    int compared = 0;
+    for (int i = 0; i < 900; ++i) {
+        const Vec3 v = landing(random.between(18, 24), random.between(48, 58));
+        const Vec3 w = backspin(random.between(8000, 11000));
+        Ground g;
+        g.firmness = random.between(0.8, 1.0);
+        g.stimp_ft = random.between(7, 10);
+        const double slow = calcRun(v, w, g).release_m;
+        if (slow > -1.0) continue;
+        g.stimp_ft *= 1.2;
+        EXPECT_LT(calcRun(v, w, g).release_m, slow);
+        ++compared;
+    }
+    EXPECT_GT(compared, 100);
 }
 
 TEST(Ground, MirrorsAcrossTheLine) {

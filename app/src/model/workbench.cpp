@@ -85,7 +85,12 @@ void Workbench::predict(const BenchState& state, std::optional<Prediction>& out,
     try {
         Prediction p;
         p.shot = calcShot(state.recipe, state.givens, &p.trace);
-        p.spread = findSpread(p.shot, state.givens, SpreadSource::swings());
+        const SpreadSource swings = SpreadSource::swings();
+        p.spread = findSpread(p.shot, state.givens, swings);
+        p.chances = calcStrikeChances(solePass(p.shot, state.givens), state.givens.lie, {});
+        p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
+        p.worth = findWorth(state.recipe, state.givens);
+        p.risk = findMainRisk(p.shot, state.givens, swings);
         out = std::move(p);
         if (error) error->clear();
     } catch (const RangeError& e) {

@@ -8,9 +8,12 @@
 #include <QString>
 #include <QUndoStack>
 #include <optional>
+#include <vector>
 
 #include "text/units.h"
+#include "wedgeon/shot/spin_window.h"
 #include "wedgeon/shot/spread.h"
+#include "wedgeon/shot/worth.h"
 
 namespace wedgeon {
 
@@ -25,6 +28,11 @@ struct Prediction {
     ShotResult shot;
     ShotTrace trace;
     Spread spread;
+    // Of a set-up only; empty for a recorded shot.
+    StrikeChances chances;
+    SpinWindow window;
+    std::vector<Worth> worth;
+    MainRisk risk;
 };
 
 class Workbench : public QObject {

@@ -4,8 +4,8 @@
 #include "views/shape_view.h"
 
 #include <QComboBox>
-#include <QFormLayout>
 #include <QHBoxLayout>
+#include <QLabel>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
@@ -18,6 +18,8 @@
 #include "widgets/panel.h"
 #include "widgets/quantity_field.h"
 #include "widgets/sentence_label.h"
+#include "widgets/spin_drawing.h"
+#include "widgets/worth_drawing.h"
 
 namespace wedgeon {
 namespace {
@@ -50,13 +52,16 @@ ShapeView::ShapeView(Workbench& bench, QWidget* parent) : QWidget(parent), bench
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 12, 14, 12);
     column->setSpacing(12);
-    column->addWidget(makeResult(), 10);
+    column->addWidget(makeResult(), 9);
+    column->addWidget(makeNumbers());
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
-    row->addWidget(titled(tr("From above"), tr("drag the toe"), new FaceAboveDrawing(bench_)), 4);
+    row->addWidget(titled(tr("From above"), tr("drag the toe"), new FaceAboveDrawing(bench_)), 30);
     row->addWidget(titled(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)),
-                   5);
-    row->addWidget(makeNumbers(), 3);
+                   38);
+    row->addWidget(
+        titled(tr("Spin against spin loft"), tr("today's curve"), new SpinDrawing(bench_)), 33);
+    row->addWidget(titled(tr("Worth here"), tr("per step"), new WorthDrawing(bench_)), 23);
     column->addLayout(row, 11);
     connect(&bench_, &Workbench::changed, this, &ShapeView::refresh);
     connect(&bench_, &Workbench::unitsChanged, this, [this] {
@@ -86,30 +91,39 @@ QWidget* ShapeView::makeResult() {
 }
 
 QWidget* ShapeView::makeNumbers() {
-    auto* fields = new QWidget;
-    auto* form = new QFormLayout(fields);
-    form->setContentsMargins(14, 8, 14, 8);
-    form->setVerticalSpacing(7);
+    auto* panel = new Panel;
+    auto* row = new QHBoxLayout(panel);
+    row->setContentsMargins(16, 6, 16, 6);
+    row->setSpacing(8);
+    const auto addLabelled = [&](const QString& name, QWidget* field) {
+        auto* label = new QLabel(name);
+        label->setFont(style::font(13));
+        label->setBuddy(field);
+        row->addWidget(label);
+        row->addWidget(field);
+        row->addStretch(1);
+    };
     const auto add = [&](const QString& name, QuantityField*& field, const QString& what,
                          const std::function<void(Recipe&, double)>& apply) {
         field = new QuantityField({name, {}, 1, 0, 1, 1, 1});
         connect(field, &QuantityField::edited, this,
                 [this, what, apply](double si) { change(what, [&](Recipe& r) { apply(r, si); }); });
-        form->addRow(name, field);
+        addLabelled(name, field);
     };
-    add(tr("Club speed"), speed_, tr("change the speed"),
+    add(tr("Speed"), speed_, tr("change the speed"),
         [](Recipe& r, double v) { r.clubSpeed_mps = v; });
-    add(tr("Face opened"), open_, tr("open the face"), [](Recipe& r, double v) { r.open_rad = v; });
-    add(tr("Shaft lean"), lean_, tr("lean the shaft"), [](Recipe& r, double v) { r.lean_rad = v; });
-    add(tr("Ball forward"), ball_, tr("move the ball"),
-        [](Recipe& r, double v) { r.ballForward_m = v; });
-    add(tr("Weight on lead"), weight_, tr("shift the weight"),
+    add(tr("Opened"), open_, tr("open the face"), [](Recipe& r, double v) { r.open_rad = v; });
+    add(tr("Lean"), lean_, tr("lean the shaft"), [](Recipe& r, double v) { r.lean_rad = v; });
+    add(tr("Ball"), ball_, tr("move the ball"), [](Recipe& r, double v) { r.ballForward_m = v; });
+    add(tr("Weight"), weight_, tr("shift the weight"),
         [](Recipe& r, double v) { r.weightLead_pct = v; });
-    add(tr("Swing radius"), radius_, tr("change the radius"),
+    add(tr("Radius"), radius_, tr("change the radius"),
         [](Recipe& r, double v) { r.swingRadius_m = v; });
     lean_->setToolTip(
         tr("With the ball in the middle; moving the ball back with the hands left in place leans "
            "it further"));
+    ball_->setToolTip(tr("Balls ahead of the middle of the stance; negative is back"));
+    weight_->setToolTip(tr("Per cent on the lead foot"));
     radius_->setToolTip(tr("0.8 m chop, 1.1 m ordinary, 1.5 m brush"));
     release_ = new QComboBox;
     release_->addItems({tr("held"), tr("ordinary"), tr("rotating")});
@@ -117,8 +131,8 @@ QWidget* ShapeView::makeNumbers() {
     connect(release_, &QComboBox::currentIndexChanged, this, [this](int i) {
         change(tr("change the release"), [&](Recipe& r) { r.release = static_cast<Release>(i); });
     });
-    form->addRow(tr("Release"), release_);
-    return titled(tr("Set-up"), tr("type or use the keys"), fields);
+    addLabelled(tr("Release"), release_);
+    return panel;
 }
 
 void ShapeView::change(const QString& what, const std::function<void(Recipe&)>& apply) {

@@ -65,7 +65,7 @@ double FaceAboveDrawing::side() const {
 }
 
 QPointF FaceAboveDrawing::ballAt() const {
-    return {width() * 0.5, height() * 0.55};
+    return {width() * (0.5 + 0.12 * side()), height() * 0.52};
 }
 
 QPointF FaceAboveDrawing::onHead(double across, double ahead) const {
@@ -79,7 +79,7 @@ QPointF FaceAboveDrawing::onHead(double across, double ahead) const {
 }
 
 double FaceAboveDrawing::zoom() const {
-    return std::clamp(std::min(width() / 300.0, height() / 240.0), 0.7, 2.5);
+    return std::clamp(std::min(width() / 300.0, height() / 260.0), 0.6, 2.5);
 }
 
 QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
@@ -153,10 +153,11 @@ void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
     const double start = s.strike.launch.direction_rad();
     const QFont f = style::font(13);
     const QFont strong = style::font(14, QFont::DemiBold);
-    const double up = ballAt().y() - 34;
+    const double up = ballAt().y() - 24;
 
     paintRay(p, 0.0, up, QPen(c.former, 1.2, Qt::DashLine));
-    paintText(p, ballAt() + QPointF(5, -up + 4), tr("target"), c.soft, style::font(12));
+    paintText(p, ballAt() + QPointF(0, -up - 5), tr("target"), c.soft, style::font(12),
+              Qt::AlignHCenter);
     if (bench_.ghost()) paintHead(p, c, bench_.ghost()->shot.swing.delivery.faceAngle_rad, true);
     paintHead(p, c, d.faceAngle_rad, false);
     paintRay(p, d.faceAngle_rad, up * 0.78, QPen(c.predicted, 2.4));
@@ -175,7 +176,8 @@ void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawLine(at + QPointF(0, -5), at + QPointF(18, -5));
         paintText(p, at + QPointF(24, 0), words, colour, font);
     };
-    const double left = 12;
+    // On the side that the toe does not point to.
+    const double left = side() > 0 ? 12.0 : width() - 140.0;
     key({left, 24}, QPen(c.predicted, 2.6), tr("face %1").arg(text::sideDegrees(d.faceAngle_rad)),
         c.predicted, strong);
     key({left, 44}, QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
@@ -189,7 +191,7 @@ void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
             ? tr("lands on line")
             : tr("lands %1 %2")
                   .arg(u.length(std::abs(side_m), 1), side_m > 0 ? tr("right") : tr("left"));
-    paintText(p, {width() - 12.0, 24}, lands, c.ink, f, Qt::AlignRight);
+    paintText(p, {left + 24, 84}, lands, c.ink, f);
 
     const double open = bench_.state().recipe.open_rad;
     const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
@@ -199,11 +201,11 @@ void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
             : (open > 0 ? tr("Opened %1 before gripping: adds %2 of loft.")
                         : tr("Closed %1 before gripping: takes %2 of loft off."))
                   .arg(text::degrees(std::abs(open)), text::degrees(std::abs(addedLoft_rad_)));
-    paintText(p, {left, height() - 30.0}, first, c.ink, f);
-    paintText(p, {left, height() - 11.0},
+    paintText(p, {12.0, height() - 28.0}, first, c.ink, style::font(12));
+    paintText(p, {12.0, height() - 11.0},
               tr("The face sends %1 % of its push sideways.")
                   .arg(text::number(100 * std::abs(normal.z), 0)),
-              c.soft, f);
+              c.soft, style::font(12));
 }
 
 }  // namespace wedgeon

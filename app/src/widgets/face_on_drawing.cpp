@@ -32,8 +32,9 @@ FaceOnDrawing::FaceOnDrawing(Workbench& bench, QWidget* parent)
 void FaceOnDrawing::refresh() {
     if (const auto& p = bench_.prediction()) {
         const Recipe& r = bench_.state().recipe;
+        const auto percent = [](double share) { return text::number(100 * share, 0); };
         say(tr("Shaft leans %1 with the hands %2. Ball %3 balls %4. Weight %5 per cent on the lead "
-               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8.")
+               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8. Chances: %9.")
                 .arg(text::degrees(std::abs(p->shot.swing.deliveredLean_rad)),
                      p->shot.swing.deliveredLean_rad >= 0 ? tr("ahead") : tr("behind"),
                      text::number(std::abs(r.ballForward_m) / constants::ballWidth_m, 1),
@@ -41,7 +42,10 @@ void FaceOnDrawing::refresh() {
                      text::number(r.weightLead_pct, 0),
                      text::number(100 * (p->shot.swing.lowPoint_m - r.ballForward_m), 1),
                      text::attackDegrees(p->shot.swing.delivery.attack_rad),
-                     text::degrees(p->shot.swing.delivery.dynamicLoft_rad)));
+                     text::degrees(p->shot.swing.delivery.dynamicLoft_rad),
+                     tr("fat %1, clean %2, thin %3 per cent")
+                         .arg(percent(p->chances.fat), percent(p->chances.clean),
+                              percent(p->chances.thin))));
     }
     update();
 }
@@ -197,6 +201,14 @@ void FaceOnDrawing::paint(QPainter& p, const style::Colours& c) {
     paintText(p, {12, 44},
               tr("dynamic loft %1").arg(text::degrees(s.swing.delivery.dynamicLoft_rad)), c.ink, f);
     paintText(p, {12, 64}, tr("spin loft %1").arg(text::degrees(s.strike.spinLoft_rad)), c.ink, f);
+    const StrikeChances& chance = prediction->chances;
+    const auto percent = [](double share) { return text::number(100 * share, 0); };
+    paintText(p, {12, 88}, tr("room %1 mm").arg(text::number(1000 * s.margin.room_m(), 0)), c.ink,
+              f);
+    paintText(p, {12, 108},
+              tr("fat %1 %  clean %2 %  thin %3 %")
+                  .arg(percent(chance.fat), percent(chance.clean), percent(chance.thin)),
+              chance.clean < 0.8 ? c.warning : c.ink, style::font(13, QFont::DemiBold));
     const bool roomRight = hands.x() < width() - 130;
     const QString leaning =
         std::abs(lean) < radFromDeg(0.05)

@@ -1,0 +1,141 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Painting the curve.
+#include "widgets/spin_drawing.h"
+
+#include <QPainter>
+#include <cmath>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double from_deg = 15.0;
+constexpr double to_deg = 75.0;
+
+QString lofts(const SpinWindow& w) {
+    return SpinDrawing::tr("launch %1–%2°")
+        .arg(text::number(degFromRad(w.from.launch_rad), 0),
+             text::number(degFromRad(w.to.launch_rad), 0));
+}
+
+}  // namespace
+
+SpinDrawing::SpinDrawing(Workbench& bench, QWidget* parent)
+    : Drawing(tr("Spin against spin loft"), parent), bench_(bench) {
+    setMouseTracking(false);
+    connect(&bench_, &Workbench::changed, this, &SpinDrawing::refresh);
+    refresh();
+}
+
+void SpinDrawing::refresh() {
+    if (const auto& p = bench_.prediction()) {
+        say(tr("Spin %1 at spin loft %2. The peak today is %3 at spin loft %4; window: %5. %6")
+                .arg(text::rpm(p->shot.strike.launch.spinRate_radps()),
+                     text::degrees(p->shot.strike.spinLoft_rad),
+                     text::rpm(p->window.peak.spin_radps),
+                     text::degrees(p->window.peak.spinLoft_rad), lofts(p->window),
+                     p->shot.strike.limitedByFriction() ? tr("Friction limits the spin.")
+                                                        : tr("Loft limits the spin.")));
+    }
+    update();
+}
+
+QRectF SpinDrawing::plot() const {
+    return {44.0, 34.0, width() - 58.0, height() - 122.0};
+}
+
+double SpinDrawing::highest_rpm() const {
+    double high = 1000;
+    for (const auto& p : {bench_.prediction(), bench_.ghost()}) {
+        if (p) high = std::max(high, rpmFromRadps(p->window.peak.spin_radps));
+    }
+    return high * 1.08;
+}
+
+QPointF SpinDrawing::toPixel(const SpinPoint& s) const {
+    const QRectF r = plot();
+    const double x = (degFromRad(s.spinLoft_rad) - from_deg) / (to_deg - from_deg);
+    return {r.left() + x * r.width(),
+            r.bottom() - rpmFromRadps(s.spin_radps) / highest_rpm() * r.height()};
+}
+
+void SpinDrawing::paintAxes(QPainter& p, const style::Colours& c) const {
+    const QRectF r = plot();
+    const QFont f = style::font(12);
+    const double step = highest_rpm() > 6000 ? 2000 : highest_rpm() > 3000 ? 1000 : 500;
+    for (double rpm = step; rpm < highest_rpm(); rpm += step) {
+        const double y = r.bottom() - rpm / highest_rpm() * r.height();
+        p.setPen(QPen(c.edge, 1));
+        p.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
+        paintText(p, {r.left() - 6, y + 4},
+                  tr("%1k").arg(text::number(rpm / 1000, step < 1000 ? 1 : 0)), c.soft, f,
+                  Qt::AlignRight);
+    }
+    for (int deg = 20; deg <= 70; deg += 10) {
+        const double x = r.left() + (deg - from_deg) / (to_deg - from_deg) * r.width();
+        paintText(p, {x, r.bottom() + 18}, tr("%1°").arg(deg), c.soft, f, Qt::AlignHCenter);
+    }
+}
+
+void SpinDrawing::paintCurve(QPainter& p, const SpinWindow& window, const QPen& pen) const {
+    QPolygonF line;
+    for (const SpinPoint& s : window.curve) {
+        const double deg = degFromRad(s.spinLoft_rad);
+        if (deg >= from_deg && deg <= to_deg) line << toPixel(s);
+    }
+    p.setBrush(Qt::NoBrush);
+    p.setPen(pen);
+    p.drawPolyline(line);
+}
+
+void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
+    const auto& prediction = bench_.prediction();
+    if (!prediction) return;
+    const QRectF r = plot();
+    const SpinWindow& w = prediction->window;
+    const StrikeResult& s = prediction->shot.strike;
+    const QFont f = style::font(13);
+
+    const double left = toPixel(w.from).x();
+    const double right = toPixel(w.to).x();
+    p.fillRect(QRectF(left, r.top(), right - left, r.height()), c.chosen);
+    paintAxes(p, c);
+    if (bench_.ghost()) paintCurve(p, bench_.ghost()->window, QPen(c.former, 1.4, Qt::DashLine));
+    paintCurve(p, w, QPen(c.predicted, 2.4));
+
+    const double peak = toPixel(w.peak).x();
+    p.setPen(QPen(c.former, 1, Qt::DotLine));
+    p.drawLine(QPointF(peak, r.top()), QPointF(peak, r.bottom()));
+    paintText(p, {std::min(peak, left) - 8, r.top() - 8}, tr("loft limits"), c.soft, f,
+              Qt::AlignRight);
+    paintText(p, {r.right(), r.top() - 8}, tr("friction limits"), c.soft, f, Qt::AlignRight);
+
+    // This shot, with the spread of its spin as a bar.
+    const SpinPoint here{s.spinLoft_rad, s.launch.spinRate_radps(), s.launch.angle_rad(), false};
+    const QPointF at = toPixel(here);
+    SpinPoint high = here;
+    SpinPoint low = here;
+    high.spin_radps += prediction->spread.spinRate_radps;
+    low.spin_radps -= prediction->spread.spinRate_radps;
+    p.setPen(QPen(c.band, 8, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(toPixel(low), toPixel(high));
+    p.setPen(QPen(c.predicted, 2.6));
+    p.setBrush(c.panel);
+    p.drawEllipse(at, 6, 6);
+
+    paintText(p, {12.0, height() - 46.0},
+              tr("Window today: %1, spin loft %2–%3°.")
+                  .arg(lofts(w), text::number(degFromRad(w.from.spinLoft_rad), 0),
+                       text::number(degFromRad(w.to.spinLoft_rad), 0)),
+              c.ink, f);
+    paintText(p, {12.0, height() - 28.0},
+              tr("A fixed 28–30° costs %1 of the peak.").arg(text::rpm(w.fixedCosts_radps)), c.soft,
+              f);
+    paintText(p, {12.0, height() - 10.0},
+              tr("This shot launches %1.").arg(text::degrees(here.launch_rad)), c.predicted,
+              style::font(13, QFont::DemiBold));
+}
+
+}  // namespace wedgeon

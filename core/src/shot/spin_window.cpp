@@ -1,0 +1,66 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Sweeping the loft.
+#include "wedgeon/shot/spin_window.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+SpinPoint pointAt(const Delivery& delivery, const Contact& contact, double spinLoft_rad) {
+    Delivery d = delivery;
+    d.path_rad = d.faceAngle_rad = 0.0;
+    d.dynamicLoft_rad = spinLoft_rad + d.attack_rad;
+    const StrikeResult r = calcStrike(d, contact);
+    return {spinLoft_rad, r.launch.spinRate_radps(), r.launch.angle_rad(), r.limitedByFriction()};
+}
+
+}  // namespace
+
+SpinWindow findSpinWindow(const Delivery& delivery, const Contact& contact) {
+    SpinWindow window;
+    constexpr double step = radFromDeg(0.5);
+    for (int k = 0; k <= 146; ++k) {
+        const double at = radFromDeg(5.0) + k * step;
+        // A steep attack brings the loft itself to its lower limit first.
+        if (at + delivery.attack_rad < radFromDeg(-10)) continue;
+        window.curve.push_back(pointAt(delivery, contact, at));
+    }
+    const auto& curve = window.curve;
+    const auto best =
+        std::max_element(curve.begin(), curve.end(),
+                         [](const auto& a, const auto& b) { return a.spin_radps < b.spin_radps; });
+    // The curve is smooth and has one peak: golden section between the neighbours.
+    double low = best->spinLoft_rad - step;
+    double high = best->spinLoft_rad + step;
+    for (int i = 0; i < 40; ++i) {
+        const double a = high - 0.618034 * (high - low);
+        const double b = low + 0.618034 * (high - low);
+        if (pointAt(delivery, contact, a).spin_radps < pointAt(delivery, contact, b).spin_radps) {
+            low = a;
+        } else {
+            high = b;
+        }
+    }
+    window.peak = pointAt(delivery, contact, 0.5 * (low + high));
+    window.from = window.to = window.peak;
+    const double least = windowKeeps * window.peak.spin_radps;
+    for (const SpinPoint& p : curve) {
+        if (p.spin_radps < least) continue;
+        if (p.spinLoft_rad < window.from.spinLoft_rad) window.from = p;
+        if (p.spinLoft_rad > window.to.spinLoft_rad) window.to = p;
+    }
+    const double fixed = radFromDeg(29);
+    const auto nearest =
+        std::min_element(curve.begin(), curve.end(), [&](const auto& a, const auto& b) {
+            return std::abs(a.launch_rad - fixed) < std::abs(b.launch_rad - fixed);
+        });
+    window.fixedCosts_radps = window.peak.spin_radps - nearest->spin_radps;
+    return window;
+}
+
+}  // namespace wedgeon
