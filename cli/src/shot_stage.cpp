@@ -15,13 +15,16 @@ struct Word {
     std::string_view key;
     Enum value;
 };
-constexpr std::array releases{Word{"hold", Release::Hold}, Word{"ordinary", Release::Ordinary},
-                              Word{"rotate", Release::Rotate}};
-constexpr std::array hands{Word{"right", Hand::Right}, Word{"left", Hand::Left}};
-constexpr std::array weights{Word{"whole-body", WeightBy::WholeBody},
-                             Word{"lower-body", WeightBy::LowerBody}};
-constexpr std::array lines{Word{"target", SwingAlong::Target}, Word{"between", SwingAlong::Between},
-                           Word{"body", SwingAlong::Body}};
+// Written out: clang 14 does not deduce an aggregate's arguments.
+constexpr std::array releases{Word<Release>{"hold", Release::Hold},
+                              Word<Release>{"ordinary", Release::Ordinary},
+                              Word<Release>{"rotate", Release::Rotate}};
+constexpr std::array hands{Word<Hand>{"right", Hand::Right}, Word<Hand>{"left", Hand::Left}};
+constexpr std::array weights{Word<WeightBy>{"whole-body", WeightBy::WholeBody},
+                             Word<WeightBy>{"lower-body", WeightBy::LowerBody}};
+constexpr std::array lines{Word<SwingAlong>{"target", SwingAlong::Target},
+                           Word<SwingAlong>{"between", SwingAlong::Between},
+                           Word<SwingAlong>{"body", SwingAlong::Body}};
 constexpr std::array<std::string_view, 7> extraKeys{
     "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
 

@@ -25,7 +25,7 @@ Target target(Outcome o, double shown, double tolerance) {
 TEST(Inverse, FindsWhatAnotherRecipeGives) {
     test::RandomCases random(51);
     int found = 0;
-    const int tries = 40;
+    const int tries = 20;
     for (int i = 0; i < tries; ++i) {
         const Givens g = pitchGivens();
         Recipe other;
