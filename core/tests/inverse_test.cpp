@@ -11,12 +11,7 @@
 namespace wedgeon {
 namespace {
 
-Givens pitchGivens() {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    g.lie = findLie("short-dry")->lie;
-    return g;
-}
+using test::pitchGivens;
 
 Target target(Outcome o, double shown, double tolerance) {
     return {o, shown / info(o).factor, tolerance / info(o).factor};

@@ -10,6 +10,14 @@
 
 namespace wedgeon::test {
 
+/// A 56 degree wedge on short, dry grass.
+inline Givens pitchGivens() {
+    Givens g;
+    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    g.lie = findLie("short-dry")->lie;
+    return g;
+}
+
 class RandomCases {
 public:
     explicit RandomCases(unsigned seed) : engine_(seed) {}

@@ -47,8 +47,7 @@ TEST(Sensitivity, AgreesWithCentralDifferences) {
 }
 
 TEST(Sensitivity, SaysWhatACoachExpects) {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    Givens g = test::pitchGivens();
     const Sensitivity s = calcSensitivity({}, g);
     EXPECT_LT(s(Outcome::LaunchAngle, Dial::Lean), 0);
     EXPECT_GT(s(Outcome::LaunchAngle, Dial::Open), 0);
@@ -59,8 +58,7 @@ TEST(Sensitivity, SaysWhatACoachExpects) {
 }
 
 TEST(Sensitivity, ATerrainIsRefused) {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    Givens g = test::pitchGivens();
     g.terrain = std::make_shared<const Terrain>(std::vector{Zone{}});
     EXPECT_THROW(calcSensitivity({}, g), std::invalid_argument);
 }

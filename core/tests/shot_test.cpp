@@ -12,13 +12,6 @@
 namespace wedgeon {
 namespace {
 
-Givens ordinary() {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    g.lie = findLie("short-dry")->lie;
-    return g;
-}
-
 TEST(Shot, ALeftHandersShotIsTheMirrorOfARightHanders) {
     test::RandomCases random(14);
     for (int i = 0; i < 200; ++i) {
@@ -57,7 +50,7 @@ TEST(Shot, AHighChipCarriesMostOfItsWayAndALowOneAboutHalf) {
     high.open_rad = radFromDeg(15);
     high.ballForward_m = 0.5 * constants::ballWidth_m;
     high.clubSpeed_mps = 12;
-    Givens lob = ordinary();
+    Givens lob = test::pitchGivens();
     lob.wedge.loft_rad = radFromDeg(58);
     const ShotResult up = calcShot(high, lob);
     EXPECT_GT(up.flight.carry_m / up.total_m(), 0.72);
@@ -66,7 +59,7 @@ TEST(Shot, AHighChipCarriesMostOfItsWayAndALowOneAboutHalf) {
     low.lean_rad = radFromDeg(8);
     low.ballForward_m = -1.0 * constants::ballWidth_m;
     low.clubSpeed_mps = 6.5;
-    Givens running = ordinary();
+    Givens running = test::pitchGivens();
     running.wedge.loft_rad = radFromDeg(46);
     const ShotResult down = calcShot(low, running);
     EXPECT_GT(down.flight.carry_m / down.total_m(), 0.3);
@@ -74,7 +67,7 @@ TEST(Shot, AHighChipCarriesMostOfItsWayAndALowOneAboutHalf) {
 }
 
 TEST(Shot, ADullerFaceSpinsLessAndReleasesMore) {
-    Givens g = ordinary();
+    Givens g = test::pitchGivens();
     Recipe s;
     s.clubSpeed_mps = 24;
     const ShotResult fresh = calcShot(s, g);
@@ -119,7 +112,7 @@ TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
 }
 
 TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
-    const Givens g = ordinary();
+    const Givens g = test::pitchGivens();
     const ShotResult d = calcShot({}, g);
     const SpreadSource none{.frictionShare = 0,
                             .tangentialRestitution = 0,
@@ -137,7 +130,7 @@ TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
 }
 
 TEST(Spread, OfOneSourceIsItsDerivativeTimesItsWidth) {
-    const Givens g = ordinary();
+    const Givens g = test::pitchGivens();
     const ShotResult d = calcShot({}, g);
     const SpreadSource speedOnly{.frictionShare = 0,
                                  .tangentialRestitution = 0,

@@ -14,10 +14,8 @@
 namespace wedgeon {
 namespace {
 
-Givens pitchGivens() {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    g.lie = findLie("short-dry")->lie;
+Givens windyPitch() {
+    Givens g = test::pitchGivens();
     g.air.windAhead_mps = -2;
     return g;
 }
@@ -27,10 +25,10 @@ TEST(Simulate, IsBitIdenticalOnOneAndTwoThreads) {
     options.samples = 3001;
     options.seed = 42;
     options.threads = 1;
-    const Simulation one = simulate({}, pitchGivens(), options);
+    const Simulation one = simulate({}, windyPitch(), options);
     for (const unsigned threads : {2u, 5u}) {
         options.threads = threads;
-        const Simulation many = simulate({}, pitchGivens(), options);
+        const Simulation many = simulate({}, windyPitch(), options);
         ASSERT_EQ(one.rest.size(), many.rest.size());
         EXPECT_EQ(
             std::memcmp(one.rest.data(), many.rest.data(), one.rest.size() * sizeof one.rest[0]),
@@ -39,7 +37,7 @@ TEST(Simulate, IsBitIdenticalOnOneAndTwoThreads) {
         EXPECT_EQ(one.fat, many.fat);
     }
     options.seed = 43;
-    EXPECT_NE(simulate({}, pitchGivens(), options)[Outcome::Carry].mean, one[Outcome::Carry].mean);
+    EXPECT_NE(simulate({}, windyPitch(), options)[Outcome::Carry].mean, one[Outcome::Carry].mean);
 }
 
 TEST(Simulate, ChancesAgreeWithTheMargin) {
@@ -47,7 +45,7 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
     options.samples = 20000;
     // Only low point and depth scatter: then the margin's own chances are exact.
     options.player.sd = {0, 0, 0, 0, 0, 0.02, 0.004};
-    const Givens g = pitchGivens();
+    const Givens g = windyPitch();
     const Simulation s = simulate({}, g, options);
     const StrikeChances c = calcStrikeChances(solePass(calcShot({}, g), g), g.lie, {0.02, 0.004});
     EXPECT_NEAR(s.fat, c.fat, 3 * std::sqrt(0.25 / 20000));
@@ -57,7 +55,7 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
 }
 
 TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
-    const Givens g = pitchGivens();
+    const Givens g = windyPitch();
     SimulationOptions options;
     options.samples = 20000;
     options.gustShare = 0;
@@ -76,7 +74,7 @@ TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
 TEST(Simulate, MishitsMakeTheCarryLopsided) {
     SimulationOptions options;
     options.samples = 10000;
-    Givens tight = pitchGivens();
+    Givens tight = windyPitch();
     tight.lie = findLie("bare")->lie;
     Recipe lob;
     lob.open_rad = radFromDeg(20);
@@ -92,17 +90,17 @@ TEST(Simulate, CorrelationIsHonoured) {
     SimulationOptions options;
     options.samples = 5000;
     options.player.sd = {0, 0, 0.03, 0.03, 0, 0, 0};
-    const Simulation apart = simulate({}, pitchGivens(), options);
+    const Simulation apart = simulate({}, windyPitch(), options);
     const auto path = static_cast<std::size_t>(Scatter::Path);
     const auto face = static_cast<std::size_t>(Scatter::Face);
     options.player.correlation[path][face] = options.player.correlation[face][path] = 0.9;
-    const Simulation together = simulate({}, pitchGivens(), options);
+    const Simulation together = simulate({}, windyPitch(), options);
     // Face and path turning together curve the ball less.
     EXPECT_LT(together[Outcome::SpinAxis].sd, 0.6 * apart[Outcome::SpinAxis].sd);
 }
 
 TEST(Simulate, CountsZonesOfATerrain) {
-    Givens g = pitchGivens();
+    Givens g = windyPitch();
     const double carry = calcShot({}, g).flight.carry_m;
     g.terrain = std::make_shared<const Terrain>(
         std::vector{Zone::of(ZoneKind::Fairway, carry - 1), Zone::of(ZoneKind::Green, 50)});
@@ -117,13 +115,13 @@ TEST(Simulate, CountsZonesOfATerrain) {
 TEST(Simulate, RefusesImpossibleScatter) {
     SimulationOptions options;
     options.player.sd[0] = -1;
-    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError);
+    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
     options = {};
     options.samples = 0;
-    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError);
+    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
     options = {};
     options.player.correlation[0][1] = options.player.correlation[1][0] = 1.0;
-    EXPECT_THROW(simulate({}, pitchGivens(), options), RangeError) << "not positive definite";
+    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError) << "not positive definite";
 }
 
 }  // namespace

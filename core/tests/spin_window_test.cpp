@@ -40,8 +40,7 @@ TEST(SpinWindow, MovesDownWhenTheFaceIsWet) {
 }
 
 TEST(Worth, AStepIsWhatPlayingItGives) {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    const Givens g = test::pitchGivens();
     Recipe r;
     const ShotResult here = calcShot(r, g);
     const auto worth = findWorth(r, g);
@@ -54,8 +53,7 @@ TEST(Worth, AStepIsWhatPlayingItGives) {
 }
 
 TEST(Worth, TheMainRiskIsTheLargestOfThree) {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    const Givens g = test::pitchGivens();
     const ShotResult shot = calcShot({}, g);
     SpreadSource swings;
     swings.clubSpeedShare = 0.2;

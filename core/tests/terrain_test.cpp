@@ -11,12 +11,7 @@
 namespace wedgeon {
 namespace {
 
-Givens pitchGivens() {
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    g.lie = findLie("short-dry")->lie;
-    return g;
-}
+using test::pitchGivens;
 
 std::shared_ptr<const Terrain> terrain(std::vector<Zone> zones,
                                        std::vector<Obstacle> obstacles = {}) {

@@ -111,6 +111,7 @@ struct SplitRule {
 const std::vector<SplitRule>& splitRules() {
     static const std::vector<SplitRule> all = [] {
         std::vector<SplitRule> out;
+        out.reserve(rules.size());
         for (const Rule& r : rules)
             out.push_back({r.quantity, text::words(r.need), text::words(r.never)});
         return out;

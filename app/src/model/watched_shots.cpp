@@ -12,10 +12,6 @@
 namespace wedgeon {
 namespace {
 
-QString fromUtf8(const std::string& s) {
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
-
 void predict(WatchedShot& w, const store::ShotRecord& record) {
     const Givens& givens = w.givens.givens;
     Prediction p;
@@ -181,14 +177,14 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
     if (role == WordsRole) {
         QStringList words;
         for (const std::string& label : r.labels)
-            words << fromUtf8(label);
+            words << text::fromUtf8(label);
         return words.join(QLatin1Char(' '));
     }
     if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) {
         const WatchedShot& w = watchedAt(index.row());
         return tr("Shot %1, %2. %3")
             .arg(numberAt(index.row()))
-            .arg(fromUtf8(r[store::Label::Swing]),
+            .arg(text::fromUtf8(r[store::Label::Swing]),
                  text::measuredSentence(w.measured, bench_.units()));
     }
     return {};

@@ -15,10 +15,6 @@ QString tr(const char* text) {
     return QCoreApplication::translate("Sentences", text);
 }
 
-QString latin(std::string_view s) {
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
-
 QString plusMinus() {
     return QStringLiteral(" ± ");
 }
@@ -162,17 +158,17 @@ QString wedge(const Wedge& w) {
 QString ballAndFace(BallKind ball, FaceCondition face) {
     QString said;
     for (const NamedBall& b : namedBalls()) {
-        if (b.ball == ball) said = latin(b.key);
+        if (b.ball == ball) said = fromUtf8(b.key);
     }
     for (const NamedFace& f : namedFaces()) {
-        if (f.face == face) said += QStringLiteral(", ") + latin(f.text);
+        if (f.face == face) said += QStringLiteral(", ") + fromUtf8(f.text);
     }
     return said;
 }
 
 QString lie(const Lie& lie) {
     for (const NamedLie& n : namedLies()) {
-        if (sameLie(n.lie, lie)) return latin(n.text);
+        if (sameLie(n.lie, lie)) return fromUtf8(n.text);
     }
     const QString cover = lie.cover < 0.02  ? tr("clean")
                           : lie.cover < 0.3 ? tr("some grass")

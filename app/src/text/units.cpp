@@ -60,6 +60,10 @@ QString Units::name() const {
 
 namespace text {
 
+QString fromUtf8(std::string_view utf8) {
+    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
+}
+
 QString number(double value, int decimals) {
     const double scale = std::pow(10.0, decimals);
     const double rounded = std::round(value * scale) / scale;

@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QString>
+#include <string_view>
 
 namespace wedgeon {
 
@@ -36,6 +37,8 @@ private:
 
 namespace text {
 
+/// Text of the core and of files, which is UTF-8. Files' text is untrusted: show it as plain text.
+QString fromUtf8(std::string_view utf8);
 QString number(double value, int decimals);     ///< with a true minus sign; never "-0"
 QString degrees(double rad, int decimals = 1);  ///< "31.2°"
 QString sideDegrees(double rad);                ///< "2.1° left", "straight"

@@ -13,12 +13,12 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "text/units.h"
+
 namespace wedgeon {
 namespace {
 
-QString fromUtf8(std::string_view s) {
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
+using text::fromUtf8;
 
 QTableWidget* makeTable(const QStringList& headers, int rows, const QString& name) {
     auto* table = new QTableWidget(rows, static_cast<int>(headers.size()));

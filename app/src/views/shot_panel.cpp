@@ -21,7 +21,7 @@ using store::Label;
 using store::Quantity;
 
 QString label(const store::ShotRecord& r, Label l) {
-    return QString::fromUtf8(r[l].data(), static_cast<qsizetype>(r[l].size()));
+    return text::fromUtf8(r[l]);
 }
 
 QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal) {

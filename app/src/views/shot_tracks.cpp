@@ -21,8 +21,7 @@ constexpr double wordWidth_px = 96.0;
 constexpr double gap_px = 24.0;
 
 QString label(const store::ShotRecord& r, store::Label l) {
-    const std::string& s = r[l];
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+    return text::fromUtf8(r[l]);
 }
 
 /// "2026-10-06 10:05:00" as "6 Oct 10:05"; other texts as they are.

@@ -24,7 +24,7 @@ template <class Named>
 QStringList textsOf(std::span<const Named> all) {
     QStringList out;
     for (const Named& n : all) {
-        out << QString::fromUtf8(n.text.data(), static_cast<qsizetype>(n.text.size()));
+        out << text::fromUtf8(n.text);
     }
     return out;
 }

@@ -59,15 +59,14 @@ template <class T>
 FlightState<T> flightStep(const FlightAir<T>& air, const FlightState<T>& s, const T& h,
                           const T& spin0, const T& spinHalf, const T& spin1) {
     const T half = 0.5 * h;
-    const T full = h;
     const Vec3T<T> k1 = airAcceleration(air, spin0, s);
     const FlightState<T> b{s.position + half * s.velocity, s.velocity + half * k1};
     const Vec3T<T> k2 = airAcceleration(air, spinHalf, b);
     const FlightState<T> c{s.position + half * b.velocity, s.velocity + half * k2};
     const Vec3T<T> k3 = airAcceleration(air, spinHalf, c);
-    const FlightState<T> d{s.position + full * c.velocity, s.velocity + full * k3};
+    const FlightState<T> d{s.position + h * c.velocity, s.velocity + h * k3};
     const Vec3T<T> k4 = airAcceleration(air, spin1, d);
-    return {s.position + full * s.velocity + T(h * h * (1.0 / 6.0)) * (k1 + k2 + k3),
+    return {s.position + h * s.velocity + T(h * h * (1.0 / 6.0)) * (k1 + k2 + k3),
             s.velocity + T(h * (1.0 / 6.0)) * (k1 + T(2.0) * (k2 + k3) + k4)};
 }
 
