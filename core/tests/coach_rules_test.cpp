@@ -13,7 +13,7 @@ namespace wedgeon {
 namespace {
 
 /// A full or nearly full wedge swing.
-Recipe fullSwing(test::RandomCases& random) {
+Recipe longSwing(test::RandomCases& random) {
     Recipe r;
     r.lean_rad = random.degrees(2, 7);
     r.clubSpeed_mps = random.between(28, 36);
@@ -34,7 +34,7 @@ TEST(CoachRules, HeavyLushGrassLandsThirteenToTwentyPerCentShorterAndRunsFarther
     test::RandomCases random(71);
     std::vector<double> shorter;
     for (int i = 0; i < 400; ++i) {
-        const Recipe r = fullSwing(random);
+        const Recipe r = longSwing(random);
         Givens g = fairway(random);
         const ShotResult from = calcShot(r, g);
         g.lie.cover = random.between(0.85, 1.0);
@@ -56,7 +56,7 @@ TEST(CoachRules, HeavyLushGrassLandsThirteenToTwentyPerCentShorterAndRunsFarther
 TEST(CoachRules, WispyGrassCarriesAboutAsFarLaunchesHigherAndRunsFarther) {
     test::RandomCases random(73);
     for (int i = 0; i < 200; ++i) {
-        const Recipe r = fullSwing(random);
+        const Recipe r = longSwing(random);
         Givens g = fairway(random);
         const ShotResult from = calcShot(r, g);
         g.lie = findLie("wispy")->lie;
@@ -76,7 +76,7 @@ TEST(CoachRules, WispyGrassCarriesAboutAsFarLaunchesHigherAndRunsFarther) {
 TEST(CoachRules, AgainstTheGrainPlaysFarHeavierThanWithIt) {
     test::RandomCases random(74);
     for (int i = 0; i < 100; ++i) {
-        const Recipe r = fullSwing(random);
+        const Recipe r = longSwing(random);
         Givens g = fairway(random);
         g.lie.cover = random.between(0.6, 1.0);
         g.lie.moisture = random.between(0.4, 1.0);
@@ -91,7 +91,7 @@ TEST(CoachRules, AgainstTheGrainPlaysFarHeavierThanWithIt) {
 TEST(CoachRules, APaleDryLieWithTheGrainComesOutFast) {
     test::RandomCases random(75);
     for (int i = 0; i < 100; ++i) {
-        const Recipe r = fullSwing(random);
+        const Recipe r = longSwing(random);
         Givens g = fairway(random);
         const ShotResult from = calcShot(r, g);
         g.lie.cover = random.between(0.2, 0.5);
