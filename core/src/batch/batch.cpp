@@ -96,15 +96,12 @@ void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
         givens.air.windAhead_mps,
         givens.air.windRight_mps,
         still ? 1.0 : 0.0,
-        plane.slopeAlong,
-        plane.slopeAcross,
         plane.firmness,
         plane.friction,
         plane.rolling_mps2,
         plane.normal.x,
         plane.normal.y,
-        plane.normal.z,
-        0.0};
+        plane.normal.z};
     for (std::size_t c = 0; c < columnCount; ++c)
         columns_[c].push_back(row[c]);
 }

@@ -33,15 +33,12 @@ enum In : std::size_t {
     WindAhead,
     WindRight,
     Still,  // 1 or 0
-    SlopeAlong,
-    SlopeAcross,
     Firmness,
     TurfFriction,
     Rolling,
     NormalX,
     NormalY,
     NormalZ,
-    Spare,
     InCount
 };
 
