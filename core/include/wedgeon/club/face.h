@@ -15,6 +15,8 @@ struct Wedge {
 
     /// \throws RangeError outside loft 5-80, lie 45-80, bounce -5-30 degrees.
     void validate() const;
+
+    bool operator==(const Wedge&) const = default;
 };
 
 /// How the face is held, for a right-hander.

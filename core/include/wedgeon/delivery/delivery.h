@@ -32,6 +32,8 @@ struct Recipe {
 
     /// \throws RangeError naming the field as the command line spells it.
     void validate() const;
+
+    bool operator==(const Recipe&) const = default;
 };
 
 /// The club at the strike, in the frame of the world (right is right for both hands).

@@ -22,6 +22,8 @@ struct Air {
     void validate() const;
     /// Density [kg/m^3] of moist air: standard-atmosphere pressure, Magnus vapour pressure.
     double density_kgpm3() const;
+
+    bool operator==(const Air&) const = default;
 };
 
 /// One instant of the flight.

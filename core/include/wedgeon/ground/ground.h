@@ -26,6 +26,8 @@ struct Ground {
     double rollingResistance_mps2() const;
     /// The plane, through the first landing.
     Plane plane() const;
+
+    bool operator==(const Ground&) const = default;
 };
 
 /// One contact with the ground.

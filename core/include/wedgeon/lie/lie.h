@@ -28,6 +28,8 @@ struct Lie {
 
     /// \throws RangeError naming "lie.cover" and so on.
     void validate() const;
+
+    bool operator==(const Lie&) const = default;
 };
 
 /// What ball, face and lie together give the strike.

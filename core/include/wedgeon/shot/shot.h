@@ -32,6 +32,8 @@ struct Givens {
     Ground ground;
     /// The real line, where it is known; takes the place of ground.
     std::shared_ptr<const Terrain> terrain;
+
+    bool operator==(const Givens&) const = default;
 };
 
 /// Optional record of the way, for drawing.

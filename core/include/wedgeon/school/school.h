@@ -1,0 +1,89 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Ways of playing a wedge that coaches teach, as starting recipes, and what follows from
+/// geometry and impact of what their teachers say. Opposite schools stand side by side: the model
+/// says what it can, a trial with the player decides.
+#pragma once
+
+#include <span>
+#include <string_view>
+#include <vector>
+
+#include "wedgeon/shot/shot.h"
+
+namespace wedgeon {
+
+/// What a claim is about. Directions are a right-hander's.
+enum class Measure {
+    Attack,  ///< less is steeper
+    Launch,
+    StartLine,  ///< more is farther right
+    Spin,
+    SpinAxis,  ///< more curves farther right
+    Apex,
+    LandingAngle,
+    Release,
+    ClubSpeed,  ///< needed for the same carry
+    DynamicLoft,
+    FaceAngle,
+    Room,  ///< depth of the sole within which the strike is clean
+    LeadingEdge
+};
+inline constexpr std::size_t measureCount = 13;
+
+struct MeasureInfo {
+    Measure measure;
+    std::string_view key;  ///< with its unit
+    double factor;         ///< value in that unit of one SI unit
+    double least;          ///< SI: a smaller difference counts as none
+};
+const MeasureInfo& info(Measure measure);
+
+/// One thing that the school's teachers say it does, in a form that can be checked.
+struct Claim {
+    Measure measure;
+    int direction;  ///< 1 more, -1 less than \ref School::against
+    std::string_view says;
+};
+
+struct School {
+    std::string_view key;      ///< as files spell it
+    std::string_view name;     ///< as a person reads it
+    std::string_view asks;     ///< what it asks the player for
+    std::string_view unknown;  ///< what the model cannot know about it
+    std::string_view againstName;
+    Recipe recipe;
+    Recipe against;  ///< what its teachers compare it with
+    std::span<const Claim> claims;
+};
+
+/// Every school, by the order in which they are usually met.
+std::span<const School> schools();
+/// nullptr when none has this key.
+const School* findSchool(std::string_view key);
+
+enum class Verdict {
+    Follows,   ///< as claimed
+    NoChange,  ///< less than MeasureInfo::least
+    Opposite
+};
+
+struct Consequence {
+    Claim claim;
+    double against = 0.0, here = 0.0;  ///< SI, a right-hander's
+    Verdict verdict = Verdict::NoChange;
+};
+
+struct Consequences {
+    std::vector<Consequence> claims;  ///< in the order of the school's
+    Recipe recipe, against;           ///< at the speeds that carry equally far
+};
+
+/// What follows of a school's claims with this wedge, ball, lie and ground: \p recipe (the school's
+/// own or an edited one) and the one it is compared with are both brought to the carry \p carry_m,
+/// the only fair comparison of technique.
+/// \throws RangeError when one of them is out of the model or cannot carry so far.
+Consequences findConsequences(const School& school, const Recipe& recipe, const Givens& givens,
+                              double carry_m);
+
+}  // namespace wedgeon

@@ -1,0 +1,181 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Every school is a playable recipe, and the verdicts are what playing it says.
+#include "wedgeon/school/school.h"
+
+#include <gtest/gtest.h>
+
+#include <set>
+
+#include "random_cases.h"
+#include "wedgeon/error.h"
+#include "wedgeon/shot/quantity.h"
+
+namespace wedgeon::test {
+namespace {
+
+constexpr double carry_m = 20.0;
+
+const Consequence& claimOf(const Consequences& all, Measure measure) {
+    for (const Consequence& c : all.claims) {
+        if (c.claim.measure == measure) return c;
+    }
+    throw std::logic_error("the school makes no such claim");
+}
+
+Consequences consequencesOf(std::string_view key, const Givens& givens) {
+    const School& s = *findSchool(key);
+    return findConsequences(s, s.recipe, givens, carry_m);
+}
+
+TEST(School, EachHasItsWordsAndAKeyOfItsOwn) {
+    std::set<std::string_view> keys;
+    for (const School& s : schools()) {
+        EXPECT_TRUE(keys.insert(s.key).second) << s.key;
+        EXPECT_EQ(findSchool(s.key), &s);
+        EXPECT_GT(s.asks.size(), 20u) << s.key;
+        EXPECT_GT(s.unknown.size(), 20u) << s.key;
+        EXPECT_GE(s.claims.size(), 3u) << s.key;
+        EXPECT_NO_THROW(s.recipe.validate()) << s.key;
+        EXPECT_NO_THROW(s.against.validate()) << s.key;
+        EXPECT_NE(s.recipe, s.against) << s.key;
+    }
+    EXPECT_EQ(findSchool("no such school"), nullptr);
+}
+
+TEST(School, BothRecipesAreBroughtToTheSameCarry) {
+    const Givens g = pitchGivens();
+    for (const School& s : schools()) {
+        const Consequences c = findConsequences(s, s.recipe, g, carry_m);
+        EXPECT_NEAR(calcShot(c.recipe, g).flight.carry_m, carry_m, 0.002) << s.key;
+        EXPECT_NEAR(calcShot(c.against, g).flight.carry_m, carry_m, 0.002) << s.key;
+        Recipe sameSpeed = c.recipe;
+        sameSpeed.clubSpeed_mps = s.recipe.clubSpeed_mps;
+        EXPECT_EQ(sameSpeed, s.recipe) << "only the speed may change: " << s.key;
+    }
+}
+
+TEST(School, VerdictsAreWhatTheChainSays) {
+    // Once more by hand, through the outcomes' own names.
+    const auto valueBy = [](const ShotResult& s, const Recipe& r, Measure m) {
+        switch (m) {
+            case Measure::Attack:
+                return valueOf(s, Outcome::Attack);
+            case Measure::Launch:
+                return valueOf(s, Outcome::LaunchAngle);
+            case Measure::StartLine:
+                return valueOf(s, Outcome::LaunchDirection);
+            case Measure::Spin:
+                return valueOf(s, Outcome::SpinRate);
+            case Measure::SpinAxis:
+                return valueOf(s, Outcome::SpinAxis);
+            case Measure::Apex:
+                return valueOf(s, Outcome::Apex);
+            case Measure::LandingAngle:
+                return valueOf(s, Outcome::LandingAngle);
+            case Measure::Release:
+                return valueOf(s, Outcome::Release);
+            case Measure::DynamicLoft:
+                return valueOf(s, Outcome::DynamicLoft);
+            case Measure::FaceAngle:
+                return valueOf(s, Outcome::FaceAngle);
+            case Measure::ClubSpeed:
+                return r.clubSpeed_mps;
+            case Measure::Room:
+                return s.margin.cleanTo_m - s.margin.cleanFrom_m;
+            case Measure::LeadingEdge:
+                return s.margin.leadingEdge_m;
+        }
+        return 0.0;
+    };
+    RandomCases random(41);
+    for (int i = 0; i < 40; ++i) {
+        Givens g = pitchGivens();
+        g.ball = random.pick<BallKind>(3);
+        g.face = random.pick<FaceCondition>(5);
+        g.lie.cover = random.between(0, 0.4);
+        g.ground.firmness = random.between(0.7, 1.4);
+        for (const School& s : schools()) {
+            const Consequences all = findConsequences(s, s.recipe, g, carry_m);
+            const ShotResult here = calcShot(all.recipe, g);
+            const ShotResult there = calcShot(all.against, g);
+            ASSERT_EQ(all.claims.size(), s.claims.size());
+            for (const Consequence& c : all.claims) {
+                const Measure m = c.claim.measure;
+                EXPECT_DOUBLE_EQ(c.here, valueBy(here, all.recipe, m)) << info(m).key;
+                EXPECT_DOUBLE_EQ(c.against, valueBy(there, all.against, m)) << info(m).key;
+                const double gain = c.claim.direction * (c.here - c.against);
+                EXPECT_EQ(c.verdict == Verdict::Follows, gain >= info(m).least);
+                EXPECT_EQ(c.verdict == Verdict::Opposite, gain <= -info(m).least);
+            }
+        }
+    }
+}
+
+TEST(School, ALeftHandersVerdictsAreTheRightHanders) {
+    Givens right = pitchGivens();
+    Givens left = right;
+    left.hand = Hand::Left;
+    for (const School& s : schools()) {
+        const Consequences a = findConsequences(s, s.recipe, right, carry_m);
+        const Consequences b = findConsequences(s, s.recipe, left, carry_m);
+        for (std::size_t i = 0; i < a.claims.size(); ++i) {
+            EXPECT_NEAR(a.claims[i].here, b.claims[i].here, 1e-9) << s.key;
+            EXPECT_EQ(a.claims[i].verdict, b.claims[i].verdict) << s.key;
+        }
+    }
+}
+
+TEST(School, GeometryAndImpactSayWhatTheyMustOfEach) {
+    const Givens g = pitchGivens();
+    const auto follows = [&](std::string_view key, Measure m) {
+        EXPECT_EQ(claimOf(consequencesOf(key, g), m).verdict, Verdict::Follows)
+            << key << " " << info(m).key;
+    };
+    follows("flighted", Measure::Launch);
+    follows("flighted", Measure::LandingAngle);
+    follows("flighted", Measure::SpinAxis);
+    follows("soft-height", Measure::Launch);
+    follows("soft-height", Measure::Release);
+    follows("soft-height", Measure::ClubSpeed);
+    follows("brush", Measure::Attack);
+    follows("brush", Measure::LeadingEdge);
+    follows("chop", Measure::Attack);
+    follows("chop", Measure::LeadingEdge);
+    follows("cut-across", Measure::SpinAxis);
+    follows("cut-across", Measure::Launch);
+    follows("turnover", Measure::FaceAngle);
+    follows("turnover", Measure::SpinAxis);
+    follows("open-middle", Measure::DynamicLoft);
+    follows("open-middle", Measure::LandingAngle);
+    follows("shut-runner", Measure::Launch);
+    follows("shut-runner", Measure::Release);
+    // A flatter landing runs on: what the low flight is praised for does not follow by itself.
+    EXPECT_EQ(claimOf(consequencesOf("flighted", g), Measure::Release).verdict, Verdict::Opposite);
+}
+
+TEST(School, AWetFaceTakesMostOfTheSpinThatAnOpenFaceIsPraisedFor) {
+    Givens g = pitchGivens();
+    const auto gain = [&] {
+        const Consequences all = consequencesOf("cut-across", g);
+        const Consequence& c = claimOf(all, Measure::Spin);
+        return c.here - c.against;
+    };
+    const double dry = gain();
+    g.face = FaceCondition::WornWet;
+    EXPECT_GT(dry, info(Measure::Spin).least);
+    EXPECT_LT(gain(), 0.8 * dry) << "past the peak more spin loft slips";
+}
+
+TEST(School, ACarryThatItCannotReachIsSaid) {
+    const School& s = *findSchool("soft-height");
+    try {
+        findConsequences(s, s.recipe, pitchGivens(), 150.0);
+        FAIL() << "nobody carries a lob so far";
+    } catch (const RangeError& e) {
+        EXPECT_EQ(e.field(), "carry_m");
+    }
+}
+
+}  // namespace
+}  // namespace wedgeon::test
