@@ -5,26 +5,17 @@
 
 #include <array>
 
+#include "recipe_fields.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::cli {
 namespace {
 
-template <class Enum>
-struct Word {
+struct HandWord {
     std::string_view key;
-    Enum value;
+    Hand value;
 };
-// Written out: clang 14 does not deduce an aggregate's arguments.
-constexpr std::array releases{Word<Release>{"hold", Release::Hold},
-                              Word<Release>{"ordinary", Release::Ordinary},
-                              Word<Release>{"rotate", Release::Rotate}};
-constexpr std::array hands{Word<Hand>{"right", Hand::Right}, Word<Hand>{"left", Hand::Left}};
-constexpr std::array weights{Word<WeightBy>{"whole-body", WeightBy::WholeBody},
-                             Word<WeightBy>{"lower-body", WeightBy::LowerBody}};
-constexpr std::array lines{Word<SwingAlong>{"target", SwingAlong::Target},
-                           Word<SwingAlong>{"between", SwingAlong::Between},
-                           Word<SwingAlong>{"body", SwingAlong::Body}};
+constexpr std::array hands{HandWord{"right", Hand::Right}, HandWord{"left", Hand::Left}};
 constexpr std::array<std::string_view, 7> extraKeys{
     "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
 
@@ -97,24 +88,10 @@ Ground readGround(Fields& in) {
 
 ShotCase readShot(Fields& in) {
     ShotCase c;
-    Recipe& r = c.recipe;
     Givens& g = c.givens;
     g.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
                radFromDeg(in.number("bounce_deg", 10))};
-    r.open_rad = radFromDeg(in.number("face_open_deg", 0));
-    r.handTurn_rad = radFromDeg(in.number("hand_turn_deg", 0));
-    r.lean_rad = radFromDeg(in.number("lean_deg", 0));
-    r.ballForward_m = constants::ballWidth_m * in.number("ball_forward_balls", 0);
-    r.weightLead_pct = in.number("weight_lead_pct", r.weightLead_pct);
-    r.swingRadius_m = in.number("swing_radius_m", r.swingRadius_m);
-    r.clubSpeed_mps = in.number("club_speed_mps");
-    r.standFarther_m = in.number("stand_farther_cm", 0) / 100;
-    r.handleRaised_m = in.number("handle_raised_cm", 0) / 100;
-    r.gripDown_m = in.number("grip_down_cm", 0) / 100;
-    r.bodyLine_rad = radFromDeg(in.number("body_line_deg", 0));
-    r.release = named(in, "release", "ordinary", releases).value;
-    r.weightBy = named(in, "weight_by", "whole-body", weights).value;
-    r.swingAlong = named(in, "swing_along", "target", lines).value;
+    c.recipe = store::readRecipeFields(in);
     g.hand = named(in, "hand", "right", hands).value;
     g.ball = named(in, "ball", "soft", namedBalls()).ball;
     g.face = named(in, "face", "fresh-dry", namedFaces()).face;

@@ -11,6 +11,9 @@
 
 namespace wedgeon::cli {
 
+using store::Fields;
+using store::named;
+
 struct ShotCase {
     Recipe recipe;
     Givens givens;

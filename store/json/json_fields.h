@@ -10,7 +10,7 @@
 #include <string_view>
 #include <vector>
 
-namespace wedgeon::cli {
+namespace wedgeon::store {
 
 /// One object's fields. finish() refuses the ones that nobody asked for: a misspelt name would
 /// else be a silent default. Keys are literals.
@@ -122,4 +122,4 @@ const auto& named(Fields& in, std::string_view key, std::string_view fallback, c
     throw std::invalid_argument(in.name(key) + "must be one of " + names);
 }
 
-}  // namespace wedgeon::cli
+}  // namespace wedgeon::store

@@ -1,0 +1,116 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Recipes survive the way to a file and back; a bad file is refused as a whole, with the place.
+#include "wedgeon/store/recipe_file.h"
+
+#include <gtest/gtest.h>
+
+#include <fstream>
+#include <random>
+
+#include "wedgeon/constants.h"
+#include "wedgeon/school/school.h"
+#include "wedgeon/store/error.h"
+
+namespace wedgeon::store {
+namespace {
+
+class RecipeFileTest : public testing::Test {
+protected:
+    void SetUp() override {
+        folder_ = std::filesystem::path(testing::TempDir()) /
+                  ("recipes-" + std::to_string(std::random_device()()));
+        std::filesystem::create_directory(folder_);
+    }
+    void TearDown() override { std::filesystem::remove_all(folder_); }
+
+    static std::string refusal(std::string_view text) {
+        try {
+            parseRecipes(text);
+        } catch (const StoreError& e) {
+            return e.what();
+        }
+        return "was taken";
+    }
+    static std::string document(const std::string& recipe) {
+        return R"({"format":"wedgeon-recipes","version":1,"recipes":[)" + recipe + "]}";
+    }
+
+    std::filesystem::path folder_;
+};
+
+TEST_F(RecipeFileTest, EverySchoolComesBackAsItWas) {
+    std::vector<NamedRecipe> all;
+    for (const School& s : schools()) {
+        Recipe r = s.recipe;
+        r.handTurn_rad = 0.02;
+        r.weightBy = WeightBy::LowerBody;
+        r.gripDown_m = 0.03;
+        all.push_back({std::string(s.name), std::string(s.key), r});
+    }
+    const auto path = folder_ / "schools.json";
+    writeRecipes(path, all);
+    const auto back = readRecipes(path);
+    ASSERT_EQ(back.size(), all.size());
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        EXPECT_EQ(back[i].name, all[i].name);
+        EXPECT_EQ(back[i].school, all[i].school);
+        EXPECT_NEAR(back[i].recipe.open_rad, all[i].recipe.open_rad, 1e-15);
+        EXPECT_NEAR(back[i].recipe.ballForward_m, all[i].recipe.ballForward_m, 1e-15);
+        EXPECT_EQ(back[i].recipe.release, all[i].recipe.release);
+        EXPECT_EQ(back[i].recipe.swingAlong, all[i].recipe.swingAlong);
+        EXPECT_EQ(back[i].recipe.weightBy, WeightBy::LowerBody);
+    }
+    EXPECT_EQ(formatRecipes(back), formatRecipes(all)) << "a second trip changes no digit";
+    EXPECT_FALSE(std::filesystem::exists(folder_ / "schools.json.part"));
+}
+
+TEST_F(RecipeFileTest, DefaultsFillWhatIsNotSaid) {
+    const auto one = parseRecipes(document(R"({"name":"Mine","recipe":{"club_speed_mps":18}})"));
+    Recipe expected;
+    expected.clubSpeed_mps = 18;
+    ASSERT_EQ(one.size(), 1u);
+    EXPECT_EQ(one[0].recipe, expected);
+}
+
+TEST_F(RecipeFileTest, RefusalsNameThePlace) {
+    EXPECT_EQ(refusal("{\n\n nonsense"), "is not JSON (line 3)");
+    EXPECT_EQ(refusal("[]"), "input must be an object");
+    EXPECT_EQ(refusal(R"({"format":"other","version":1})"), "format must be \"wedgeon-recipes\"");
+    EXPECT_EQ(refusal(R"({"format":"wedgeon-recipes","version":2})"),
+              "version must be 1; this program knows no other");
+    EXPECT_EQ(refusal(document(R"({"name":"Mine","recipe":{"club_speed_mps":"fast"}})")),
+              "recipes[0].recipe.club_speed_mps must be a number");
+    EXPECT_EQ(refusal(document(R"({"name":"Mine","recipe":{}})")),
+              "recipes[0].recipe.club_speed_mps is missing");
+    EXPECT_EQ(refusal(document(R"({"name":"Mine","recipe":{"club_speed_mps":18,"loft":9}})")),
+              "recipes[0].recipe.loft is not a known field");
+    EXPECT_NE(refusal(document(R"({"name":"","recipe":{"club_speed_mps":18}})")).find("1 to 60"),
+              std::string::npos);
+    const std::string far = refusal(document(R"({"name":"M","recipe":{"club_speed_mps":999}})"));
+    EXPECT_NE(far.find("recipes[0].recipe club_speed_mps is 999"), std::string::npos) << far;
+    EXPECT_EQ(refusal(std::string(2u << 20, ' ')), "a file of recipes has at most 1 MB");
+}
+
+TEST_F(RecipeFileTest, TooManyOrTooDeepIsRefused) {
+    std::string many;
+    for (std::size_t i = 0; i <= mostRecipes; ++i)
+        many += std::string(i ? "," : "") + R"({"name":"M","recipe":{"club_speed_mps":18}})";
+    EXPECT_EQ(refusal(document(many)), "recipes must be an array of at most 500");
+    EXPECT_EQ(refusal(std::string(100'000, '[')), "is not JSON (line 1)");
+    EXPECT_EQ(refusal(document(std::string(100'000, '[') + std::string(100'000, ']'))),
+              "recipes[0] must be an object");
+}
+
+TEST_F(RecipeFileTest, AFailedWriteKeepsTheFormerFile) {
+    const auto path = folder_ / "mine.json";
+    writeRecipes(path, std::vector{NamedRecipe{"Mine", "", {}}});
+    std::filesystem::create_directory(folder_ / "mine.json.part");  // stands in the way
+    EXPECT_THROW(writeRecipes(path, {}), StoreError);
+    EXPECT_EQ(readRecipes(path).size(), 1u);
+    EXPECT_THROW(readRecipes(folder_), StoreError);
+    EXPECT_THROW(readRecipes(folder_ / "none.json"), StoreError);
+}
+
+}  // namespace
+}  // namespace wedgeon::store
