@@ -20,9 +20,9 @@
 #include <QVBoxLayout>
 
 #include "style/style.h"
-#include "views/refusals_dialog.h"
-#include "views/shape_view.h"
-#include "views/watch_view.h"
+#include "views/shape/shape_view.h"
+#include "views/watch/refusals_dialog.h"
+#include "views/watch/watch_view.h"
 #include "widgets/givens_strip.h"
 #include "widgets/lesson_line.h"
 #include "widgets/notice_bar.h"

@@ -8,7 +8,7 @@
 #include <fstream>
 
 #include "academy.h"
-#include "views/refusals_dialog.h"
+#include "views/watch/refusals_dialog.h"
 #include "wedgeon/store/shot_file.h"
 #include "window_fixture.h"
 

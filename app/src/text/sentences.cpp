@@ -26,11 +26,6 @@ QString spreadLength(double m, double half_m, const Units& units) {
            units.lengthName();
 }
 
-bool sameLie(const Lie& a, const Lie& b) {
-    return a.cover == b.cover && a.moisture == b.moisture && a.grain_rad == b.grain_rad &&
-           a.sit_m == b.sit_m && a.firmness == b.firmness;
-}
-
 }  // namespace
 
 QString runWord(Behaviour behaviour) {
@@ -168,7 +163,7 @@ QString ballAndFace(BallKind ball, FaceCondition face) {
 
 QString lie(const Lie& lie) {
     for (const NamedLie& n : namedLies()) {
-        if (sameLie(n.lie, lie)) return fromUtf8(n.text);
+        if (n.lie == lie) return fromUtf8(n.text);
     }
     const QString cover = lie.cover < 0.02  ? tr("clean")
                           : lie.cover < 0.3 ? tr("some grass")

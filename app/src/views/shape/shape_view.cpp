@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Laying out Shape and keeping its numbers in step.
-#include "views/shape_view.h"
+#include "views/shape/shape_view.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>

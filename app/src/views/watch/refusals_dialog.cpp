@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The two tables of an import.
-#include "views/refusals_dialog.h"
+#include "views/watch/refusals_dialog.h"
 
 #include <QApplication>
 #include <QClipboard>

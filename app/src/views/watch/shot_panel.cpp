@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Filling the panel.
-#include "views/shot_panel.h"
+#include "views/watch/shot_panel.h"
 
 #include <QGridLayout>
 #include <QLabel>

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Painting header and rows.
-#include "views/shot_tracks.h"
+#include "views/watch/shot_tracks.h"
 
 #include <QAbstractProxyModel>
 #include <QDateTime>

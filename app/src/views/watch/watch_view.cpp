@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Laying out Watch.
-#include "views/watch_view.h"
+#include "views/watch/watch_view.h"
 
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -12,8 +12,8 @@
 #include <QVBoxLayout>
 
 #include "style/style.h"
-#include "views/shot_panel.h"
-#include "views/shot_tracks.h"
+#include "views/watch/shot_panel.h"
+#include "views/watch/shot_tracks.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
