@@ -20,9 +20,11 @@
 #include <QVBoxLayout>
 
 #include "style/style.h"
+#include "views/shape/recipe_line.h"
 #include "views/shape/shape_view.h"
 #include "views/watch/refusals_dialog.h"
 #include "views/watch/watch_view.h"
+#include "wedgeon/store/error.h"
 #include "widgets/givens_strip.h"
 #include "widgets/lesson_line.h"
 #include "widgets/notice_bar.h"
@@ -51,7 +53,8 @@ private:
 
 }  // namespace
 
-MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), shots_(bench_) {
+MainWindow::MainWindow(QWidget* parent)
+    : QMainWindow(parent), book_(RecipeBook::ordinaryPath()), shots_(bench_) {
     setWindowTitle(tr("Wedgeon"));
     setAcceptDrops(true);
     auto* frame = new QWidget;
@@ -60,7 +63,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), shots_(bench_) {
     column->setSpacing(0);
     notice_ = new NoticeBar;
     views_ = new QStackedWidget;
-    shape_ = new ShapeView(bench_);
+    shape_ = new ShapeView(bench_, book_, shots_);
     watch_ = new WatchView(shots_, bench_);
     views_->addWidget(shape_);
     views_->addWidget(watch_);
@@ -76,6 +79,7 @@ MainWindow::MainWindow(QWidget* parent) : QMainWindow(parent), shots_(bench_) {
 
     makeFileMenu();
     makeEditMenu();
+    makeRecipeMenu();
     makeViewMenu();
     makeHelpMenu();
     tintIcons();
@@ -122,6 +126,72 @@ void MainWindow::makeEditMenu() {
     });
 }
 
+void MainWindow::makeRecipeMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Recipe"));
+    // Everything here is about the bench: it comes up first.
+    const auto add = [&](const QString& text, const QKeySequence& keys, const auto& act) {
+        menu->addAction(text, keys, this, [this, act] {
+            showView(Shape);
+            act();
+        });
+    };
+    RecipeLine& line = shape_->recipeLine();
+    add(tr("&Add a recipe beside"), Qt::CTRL | Qt::Key_D, [&line] { line.addBeside(); });
+    add(tr("C&lose the chosen recipe"), Qt::CTRL | Qt::Key_W, [&line] { line.closeChosen(); });
+    add(tr("Choose recipe &A"), Qt::CTRL | Qt::Key_1, [&line] { line.choose(0); });
+    add(tr("Choose recipe &B"), Qt::CTRL | Qt::Key_2, [&line] { line.choose(1); });
+    add(tr("Choose recipe &C"), Qt::CTRL | Qt::Key_3, [&line] { line.choose(2); });
+    menu->addSeparator();
+    using Page = ShapeView::Page;
+    add(tr("&Why this result"), Qt::CTRL | Qt::Key_E, [this] { shape_->togglePage(Page::Why); });
+    add(tr("As&k for a result"), Qt::CTRL | Qt::Key_K, [this] { shape_->togglePage(Page::Ask); });
+    add(tr("Co&mpare"), Qt::CTRL | Qt::Key_M, [this] { shape_->togglePage(Page::Compare); });
+    add(tr("&Recipes and schools"), Qt::CTRL | Qt::Key_R,
+        [this] { shape_->togglePage(Page::Recipes); });
+    add(tr("Beside a mid-&iron"), Qt::CTRL | Qt::Key_I, [this] { shape_->togglePage(Page::Turn); });
+    menu->addSeparator();
+    add(tr("&Keep under a name…"), QKeySequence::Save, [this] { shape_->keepRecipe(); });
+    add(tr("&Open recipes…"), {}, [this] { openRecipes(); });
+    add(tr("&Export recipes…"), {}, [this] { exportRecipes(); });
+}
+
+void MainWindow::openRecipes() {
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open recipes"), QSettings().value(QStringLiteral("lastFolder")).toString(),
+        tr("Recipes (*.json)"));
+    if (path.isEmpty()) return;
+    const QString name = QFileInfo(path).fileName();
+    try {
+        const auto read = store::readRecipes(path.toStdString());
+        for (const NamedRecipe& r : read)
+            book_.keep(r);
+        notice_->showResult(
+            read.size() == 1
+                ? tr("One recipe from %1 is among yours now.").arg(name)
+                : tr("%1 recipes from %2 are among yours now.").arg(read.size()).arg(name));
+    } catch (const store::StoreError& e) {
+        notice_->showError(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
+    }
+}
+
+void MainWindow::exportRecipes() {
+    // Those on the bench, and the coach's own.
+    std::vector<NamedRecipe> all = bench_.state().recipes;
+    all.insert(all.end(), book_.recipes().begin(), book_.recipes().end());
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Export recipes"), QSettings().value(QStringLiteral("lastFolder")).toString(),
+        tr("Recipes (*.json)"));
+    if (path.isEmpty()) return;
+    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".json");
+    try {
+        store::writeRecipes(path.toStdString(), all);
+        notice_->showResult(tr("Exported to %1.").arg(QFileInfo(path).fileName()));
+    } catch (const store::StoreError& e) {
+        notice_->showError(
+            tr("%1: %2").arg(QFileInfo(path).fileName(), QString::fromUtf8(e.what())));
+    }
+}
+
 void MainWindow::makeViewMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&View"));
     menu->addAction(tr("&Shape"), QKeySequence(Qt::ALT | Qt::Key_2), this,
@@ -161,6 +231,9 @@ void MainWindow::showKeys() {
            "Ctrl+O\topen shots\n"
            "Ctrl+F\tshow only some shots\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
+           "Ctrl+D, Ctrl+1 to 3\tadd a recipe beside, choose one\n"
+           "Ctrl+E, K, M, R, I\twhy, ask, compare, recipes, mid-iron\n"
+           "Ctrl+S\tkeep the recipe under a name\n"
            "Ctrl+C\tcopy the result as text\n"
            "Ctrl+U\tmetres or yards\n"
            "Ctrl+Shift+D\tlight or dark\n"

@@ -6,6 +6,7 @@
 #include <QMainWindow>
 
 #include "model/import_job.h"
+#include "model/recipe_book.h"
 #include "model/watched_shots.h"
 #include "model/workbench.h"
 
@@ -38,7 +39,10 @@ protected:
 private:
     void makeFileMenu();
     void makeEditMenu();
+    void makeRecipeMenu();
     void makeViewMenu();
+    void openRecipes();
+    void exportRecipes();
     void makeHelpMenu();
     void chooseFile();
     void copyText();
@@ -49,6 +53,7 @@ private:
     void restore();
 
     Workbench bench_;
+    RecipeBook book_;
     WatchedShots shots_;
     ImportJob import_;
     LessonLine* lesson_;

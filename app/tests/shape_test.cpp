@@ -5,7 +5,9 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 
+#include "start_state.h"
 #include "wedgeon/shot/spin_window.h"
+#include "wedgeon/simulate/simulate.h"
 #include "wedgeon/units.h"
 #include "window_fixture.h"
 
@@ -70,6 +72,74 @@ TEST_F(ShapeTest, DraggingTheWeightMovesTheLowPoint) {
     EXPECT_GT(numberAfter(faceOn()->accessibleDescription(), QStringLiteral("Low point")), before);
 }
 
+TEST_F(ShapeTest, DraggingTheBodyLineTurnsTheStanceAndSwungAlongItThePath) {
+    const auto body = [&] {
+        return numberAfter(face()->accessibleDescription(), QStringLiteral("Body"));
+    };
+    drag(face(), face()->handles()[1].at, {-14, 0});
+    EXPECT_TRUE(face()->accessibleDescription().contains(
+        QRegularExpression(QStringLiteral("Body [0-9.]+° left"))))
+        << face()->accessibleDescription().toStdString();
+    EXPECT_GT(body(), 5);
+    const QString before = face()->accessibleDescription();
+    action(QStringLiteral("Recipes and schools"))->trigger();
+    byName<QComboBox>(QStringLiteral("Swung along"))->setCurrentIndex(2);
+    const double path = numberAfter(face()->accessibleDescription(), QStringLiteral("path"));
+    EXPECT_NEAR(path, body() - 1.0, 0.11) << "an ordinary pitch comes a degree from the inside";
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(face()->accessibleDescription(), before);
+}
+
+TEST_F(ShapeTest, EveryHandleMovesByKeysInBothStepsAndComesBack) {
+    struct Case {
+        Drawing* drawing;
+        int handle;
+        const char* field;
+        double step;
+    };
+    const std::vector<Case> cases{{face(), 0, "Face opened", 1.0},
+                                  {faceOn(), 0, "Shaft lean", 1.0},
+                                  {faceOn(), 1, "Ball forward", 0.25},
+                                  {faceOn(), 2, "Weight on lead", 5.0}};
+    for (const Case& c : cases) {
+        auto* field = byName<QDoubleSpinBox>(QString::fromLatin1(c.field));
+        const double before = field->value();
+        c.drawing->setFocus();
+        for (int i = 0; i < c.handle; ++i)
+            QTest::keyClick(c.drawing, Qt::Key_Space);
+        QTest::keyClick(c.drawing, Qt::Key_Up);
+        EXPECT_NEAR(field->value(), before + c.step, 0.051) << c.field;
+        QTest::keyClick(c.drawing, Qt::Key_Down, Qt::ShiftModifier);
+        EXPECT_NEAR(field->value(), before + 0.8 * c.step, 0.051) << c.field;
+        action(QStringLiteral("Undo"))->trigger();
+        action(QStringLiteral("Undo"))->trigger();
+        EXPECT_DOUBLE_EQ(field->value(), before) << c.field;
+        // Space goes round: back to the first handle for the next case.
+        for (qsizetype i = c.handle; i < c.drawing->handles().size(); ++i)
+            QTest::keyClick(c.drawing, Qt::Key_Space);
+    }
+}
+
+TEST_F(ShapeTest, TheSpreadFollowsFromTheSimulationOfTheSameSetUp) {
+    const auto between = [&] {
+        const QString said = flight();
+        return std::pair(
+            numberAfter(said, QStringLiteral("80 rest between")),
+            numberAfter(said.mid(said.indexOf(QStringLiteral("80 rest"))), QStringLiteral("and")));
+    };
+    auto* open = byName<QDoubleSpinBox>(QStringLiteral("Face opened"));
+    open->setValue(12);
+    Givens g = startGivens();
+    Recipe r = startRecipe();
+    r.open_rad = radFromDeg(12);
+    SimulationOptions options;
+    const Simulation played = simulate(r, g, options);
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return std::abs(between().first - played[Outcome::Total].p10) < 0.051; }, 2000))
+        << flight().toStdString() << " should begin at " << played[Outcome::Total].p10;
+    EXPECT_NEAR(between().second, played[Outcome::Total].p90, 0.051);
+}
+
 TEST_F(ShapeTest, KeysMoveTheHandles) {
     auto* open = byName<QDoubleSpinBox>(QStringLiteral("Face opened"));
     face()->setFocus();
@@ -128,7 +198,8 @@ TEST_F(ShapeTest, ALeftHanderSeesTheMirror) {
     drag(face(), face()->handles().first().at, {-4, 16});
     const QString right = face()->accessibleDescription();
     const QPointF toeRight = face()->handles().first().at;
-    const QPointF handsRight = faceOn()->handles()[0].at;
+    const QPointF feetRight = face()->handles()[1].at;
+    const auto faceOnRight = faceOn()->handles();
     QAbstractButton* player = nullptr;
     for (auto* b : window_->findChildren<QAbstractButton*>()) {
         if (b->accessibleName().startsWith(QStringLiteral("Player:"))) player = b;
@@ -141,9 +212,22 @@ TEST_F(ShapeTest, ALeftHanderSeesTheMirror) {
     mirrored.replace(QStringLiteral("right"), QStringLiteral("#"))
         .replace(QStringLiteral("left"), QStringLiteral("right"))
         .replace(QStringLiteral("#"), QStringLiteral("left"));
+    // The clock's hand goes the other way round; everything else is the mirror image.
+    EXPECT_TRUE(right.contains(QStringLiteral("toe at 12:30"))) << right.toStdString();
+    EXPECT_TRUE(mirrored.contains(QStringLiteral("toe at 11:30"))) << mirrored.toStdString();
+    mirrored.replace(QStringLiteral("11:30"), QStringLiteral("12:30"));
     EXPECT_EQ(mirrored, right);
     EXPECT_NEAR(face()->handles().first().at.x(), face()->width() - toeRight.x(), 1e-6);
-    EXPECT_NEAR(faceOn()->handles()[0].at.x(), faceOn()->width() - handsRight.x(), 1e-6);
+    EXPECT_NEAR(face()->handles()[1].at.x(), face()->width() - feetRight.x(), 1e-6);
+    for (int i = 0; i < 3; ++i) {
+        EXPECT_NEAR(faceOn()->handles()[i].at.x(), faceOn()->width() - faceOnRight[i].at.x(), 1e-6);
+        EXPECT_NEAR(faceOn()->handles()[i].at.y(), faceOn()->handles()[i].at.y(), 1e-6);
+    }
+    // Dragging the mirrored toe to the mirrored place opens it by as much.
+    const double open = byName<QDoubleSpinBox>(QStringLiteral("Face opened"))->value();
+    drag(face(), face()->handles().first().at, {4, 16});
+    const double more = byName<QDoubleSpinBox>(QStringLiteral("Face opened"))->value() - open;
+    EXPECT_GT(more, 3);
 }
 
 TEST_F(ShapeTest, ASetUpOutsideTheModelSaysSoAndCanBeUndone) {
@@ -168,14 +252,8 @@ TEST_F(ShapeTest, ASetUpOutsideTheModelSaysSoAndCanBeUndone) {
 }
 
 TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
-    // The window's starting set-up, once more by hand.
-    Givens g;
-    g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    g.lie = findLie("short-dry")->lie;
-    g.air.temperature_c = 14;
-    Recipe r;
-    r.lean_rad = radFromDeg(5);
-    r.clubSpeed_mps = 21;
+    const Givens g = startGivens();
+    const Recipe r = startRecipe();
     const ShotResult shot = calcShot(r, g);
     EXPECT_NEAR(launch(), degFromRad(shot.strike.launch.angle_rad()), 0.51);
     EXPECT_NEAR(rest(), shot.total_m(), 0.051);

@@ -20,6 +20,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
+#include <functional>
 #include <memory>
 
 #include "main_window.h"
@@ -74,8 +75,9 @@ protected:
         return nullptr;
     }
 
-    /// File, Open shots… as a person does it: the entry, the name, the Open button.
-    void openByMenu(const QString& path) {
+    /// Does \p opening, which shows a file dialog, then types the name and accepts, as a person
+    /// does it.
+    static void inFileDialog(const QString& path, const std::function<void()>& opening) {
         QTimer poll;
         bool typed = false;
         QObject::connect(&poll, &QTimer::timeout, [&] {
@@ -84,11 +86,18 @@ protected:
             typed = true;
             dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"))->setText(path);
             auto* buttons = dialog->findChild<QDialogButtonBox*>(QStringLiteral("buttonBox"));
-            QTest::mouseClick(buttons->button(QDialogButtonBox::Open), Qt::LeftButton);
+            const auto accept = dialog->acceptMode() == QFileDialog::AcceptSave
+                                    ? QDialogButtonBox::Save
+                                    : QDialogButtonBox::Open;
+            QTest::mouseClick(buttons->button(accept), Qt::LeftButton);
         });
         poll.start(20);
-        action(QStringLiteral("Open shots"))->trigger();
+        opening();
         ASSERT_TRUE(typed);
+    }
+
+    void openByMenu(const QString& path) {
+        inFileDialog(path, [this] { action(QStringLiteral("Open shots"))->trigger(); });
     }
 
     static void drag(QWidget* widget, QPointF from, QPointF by) {

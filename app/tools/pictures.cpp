@@ -2,7 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // wedgeon-pictures SHOTS FOLDER: the pictures of docs/screenshots, taken of the real window.
 #include <QApplication>
+#include <QCheckBox>
+#include <QComboBox>
 #include <QDir>
+#include <QMenuBar>
+#include <QPushButton>
 #include <QStandardPaths>
 #include <QTest>
 #include <cstdio>
@@ -11,6 +15,7 @@
 #include "style/style.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
+#include "widgets/quantity_field.h"
 
 namespace {
 
@@ -23,8 +28,18 @@ T* byName(QWidget& root, const QString& accessibleName) {
 }
 
 bool save(QWidget& window, const QDir& folder, const QString& name) {
-    QTest::qWait(50);
+    QTest::qWait(150);  // the swings are played in a thread
     return window.grab().save(folder.filePath(name + QStringLiteral(".png")));
+}
+
+/// The menu entry that starts with \p text.
+void trigger(QMainWindow& window, const QString& text) {
+    for (QAction* menu : window.menuBar()->actions()) {
+        for (QAction* a : menu->menu()->actions()) {
+            if (a->text().remove(QLatin1Char('&')).startsWith(text)) return a->trigger();
+        }
+    }
+    qFatal("no menu entry starts with %s", qPrintable(text));
 }
 
 void drag(QWidget* widget, QPointF from, QPointF by) {
@@ -59,6 +74,40 @@ int main(int argc, char** argv) {
     QTest::qWait(50);
     drag(face, face->handles().first().at, {-6, 14});
     good = save(window, folder, QStringLiteral("shape")) && good;
+
+    // Two schools beside the pitch, at one carry, with the shares of the difference.
+    trigger(window, QStringLiteral("Recipes and schools"));
+    const auto press = [&](const QString& text) {
+        for (auto* b : window.findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == text) return b->click();
+        }
+        qFatal("no button says %s", qPrintable(text));
+    };
+    auto* start = byName<QComboBox>(window, QStringLiteral("Start from"));
+    start->setCurrentIndex(0);
+    press(QStringLiteral("Beside the present one"));
+    start->setCurrentIndex(1);
+    press(QStringLiteral("Beside the present one"));
+    good = save(window, folder, QStringLiteral("shape-recipes")) && good;
+    trigger(window, QStringLiteral("Compare"));
+    byName<QCheckBox>(window, QStringLiteral("All at one carry"))->click();
+    trigger(window, QStringLiteral("Choose recipe A"));
+    good = save(window, folder, QStringLiteral("shape-compare")) && good;
+    for (int i = 0; i < 2; ++i) {
+        trigger(window, QStringLiteral("Choose recipe B"));
+        trigger(window, QStringLiteral("Close the chosen"));
+    }
+    trigger(window, QStringLiteral("Ask for a result"));
+    byName<wedgeon::QuantityField>(window, QStringLiteral("Wanted Carry"))->setValue(20);
+    byName<wedgeon::QuantityField>(window, QStringLiteral("Wanted Release"))->setValue(2);
+    press(QStringLiteral("Find the smallest change"));
+    QTest::qWait(1500);
+    good = save(window, folder, QStringLiteral("shape-ask")) && good;
+    trigger(window, QStringLiteral("Why this result"));
+    good = save(window, folder, QStringLiteral("shape-why")) && good;
+    trigger(window, QStringLiteral("Beside a mid-iron"));
+    good = save(window, folder, QStringLiteral("shape-mid-iron")) && good;
+    trigger(window, QStringLiteral("Beside a mid-iron"));
 
     window.openFile(QString::fromLocal8Bit(argv[1]));
     auto* notice = window.findChild<wedgeon::NoticeBar*>();

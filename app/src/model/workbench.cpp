@@ -1,9 +1,10 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// State, prediction and undo.
+// State, predictions and undo.
 #include "model/workbench.h"
 
 #include <QUndoCommand>
+#include <chrono>
 
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -13,65 +14,112 @@ namespace wedgeon {
 /// Holds the values before and after; merging keeps the first "before".
 class EditCommand : public QUndoCommand {
 public:
-    EditCommand(Workbench& bench, const BenchState& after, const QString& what, int gesture)
+    EditCommand(Workbench& bench, const BenchState& after, const QString& what, int gesture,
+                const BenchState& ghost)
         : QUndoCommand(what),
           bench_(bench),
           before_(bench.state()),
           after_(after),
+          ghost_(ghost),
           gesture_(gesture) {}
 
     void undo() override { bench_.setState(before_, after_); }
-    void redo() override { bench_.setState(after_, before_); }
+    void redo() override { bench_.setState(after_, ghost_); }
     int id() const override { return gesture_ == 0 ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const EditCommand*>(other);
-        if (next->gesture_ != gesture_) return false;
+        if (!continues(next->gesture_)) return false;
         after_ = next->after_;
-        // The redo of the merged step showed its own "before" as ghost: put the drag's start back.
-        bench_.setState(after_, before_);
         return true;
     }
+    bool continues(int gesture) const { return gesture != 0 && gesture == gesture_; }
 
 private:
     Workbench& bench_;
-    BenchState before_, after_;
+    BenchState before_, after_, ghost_;
     int gesture_;
 };
 
 namespace {
 
+constexpr std::size_t swingsPlayed = 1000;
+constexpr std::chrono::milliseconds swingsEvery{50};
+
 BenchState startState() {
     BenchState s;
     s.player = QStringLiteral("Runa Vale");
-    s.givens.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    s.givens.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
     s.givens.lie = findLie("short-dry")->lie;
     s.givens.air.temperature_c = 14;
-    s.recipe.lean_rad = radFromDeg(5);
-    s.recipe.clubSpeed_mps = 21;
+    s.recipe().lean_rad = radFromDeg(5);
+    s.recipe().clubSpeed_mps = 21;
     return s;
 }
 
-bool sameGivens(const BenchState& a, const BenchState& b) {
-    const auto key = [](const BenchState& s) {
-        const Givens& g = s.givens;
-        return std::make_tuple(s.player, g.hand, g.wedge.loft_rad, g.wedge.lie_rad,
-                               g.wedge.bounce_rad, g.ball, g.face, g.lie.cover, g.lie.moisture,
-                               g.lie.grain_rad, g.lie.sit_m, g.lie.firmness, g.air.windAhead_mps,
-                               g.air.windRight_mps, g.air.temperature_c, g.air.altitude_m,
-                               g.air.humidity, g.ground.firmness, g.ground.friction,
-                               g.ground.stimp_ft, g.ground.slopeAlong, g.ground.slopeAcross);
-    };
-    return key(a) == key(b);
+StrikeChances chancesOf(const ShotResult& shot, const Givens& givens) {
+    return calcStrikeChances(solePass(shot, givens), givens.lie, {});
+}
+
+/// Empty outside the model; then \p error says why.
+std::optional<BenchPrediction> predict(const BenchState& state, QString* error) {
+    try {
+        BenchPrediction p;
+        const Recipe& recipe = state.recipe();
+        p.shot = calcShot(recipe, state.givens, &p.trace);
+        const SpreadSource swings = SpreadSource::swings();
+        p.spread = findSpread(p.shot, state.givens, swings);
+        p.chances = chancesOf(p.shot, state.givens);
+        p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
+        p.worth = findWorth(recipe, state.givens);
+        p.risk = findMainRisk(p.shot, state.givens, swings);
+        p.aim_rad = findAim(recipe, state.givens);
+        if (error) error->clear();
+        return p;
+    } catch (const RangeError& e) {
+        if (error) *error = QString::fromStdString(e.what());
+        return std::nullopt;
+    }
 }
 
 }  // namespace
 
-Workbench::Workbench(QObject* parent) : QObject(parent), state_(startState()), ghostState_(state_) {
-    predict(state_, prediction_, &error_);
+Workbench::Workbench(QObject* parent)
+    : QObject(parent),
+      state_(startState()),
+      ghostState_(state_),
+      prediction_(predict(state_, &error_)),
+      swings_(
+          this,
+          [](const Swings& s) -> std::optional<PlayedSwings> {
+              try {
+                  SimulationOptions options;
+                  options.samples = swingsPlayed;
+                  options.threads = 1;  // the other cores paint meanwhile
+                  const ShotResult shot = calcShot(s.recipe, s.givens);
+                  return PlayedSwings{simulate(s.recipe, s.givens, options), shot.flight.carry_m,
+                                      shot.total_m(), shot.restSide_m()};
+              } catch (const RangeError&) {
+                  return std::nullopt;  // the sentence says it already
+              }
+          },
+          [this](const std::optional<PlayedSwings>& played) {
+              simulation_ = played;
+              emit simulated();
+          }) {
+    swingsSoon_.setSingleShot(true);
+    swingsSoon_.setInterval(swingsEvery);
+    connect(&swingsSoon_, &QTimer::timeout, this, &Workbench::simulateNow);
+    overlay();
+    simulateSoon();
 }
 
 void Workbench::edit(const BenchState& next, const QString& what, int gesture) {
-    undo_.push(new EditCommand(*this, next, what, gesture));
+    const auto* last = undo_.index() > 0
+                           ? dynamic_cast<const EditCommand*>(undo_.command(undo_.index() - 1))
+                           : nullptr;
+    // The ghost of a drag is where it began, not its step before.
+    const bool goesOn = last && last->continues(gesture);
+    undo_.push(new EditCommand(*this, next, what, gesture, goesOn ? ghostState_ : state_));
 }
 
 void Workbench::setUnits(UnitSystem system) {
@@ -80,33 +128,54 @@ void Workbench::setUnits(UnitSystem system) {
     emit unitsChanged();
 }
 
-void Workbench::predict(const BenchState& state, std::optional<Prediction>& out,
-                        QString* error) const {
-    try {
-        Prediction p;
-        p.shot = calcShot(state.recipe, state.givens, &p.trace);
-        const SpreadSource swings = SpreadSource::swings();
-        p.spread = findSpread(p.shot, state.givens, swings);
-        p.chances = calcStrikeChances(solePass(p.shot, state.givens), state.givens.lie, {});
-        p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
-        p.worth = findWorth(state.recipe, state.givens);
-        p.risk = findMainRisk(p.shot, state.givens, swings);
-        out = std::move(p);
-        if (error) error->clear();
-    } catch (const RangeError& e) {
-        out.reset();
-        if (error) *error = QString::fromStdString(e.what());
+void Workbench::setState(const BenchState& next, const BenchState& former) {
+    const bool givens = next.givens != state_.givens || next.player != state_.player;
+    // Of the two predictions asked for one is usually at hand.
+    if (former == state_) {
+        ghost_ = std::move(prediction_);
+    } else if (former != ghostState_ || !ghost_) {
+        ghost_ = predict(former, nullptr);
+    }
+    ghostState_ = former;
+    state_ = next;
+    prediction_ = predict(state_, &error_);
+    overlay();
+    simulateSoon();
+    if (givens) emit givensChanged();
+    emit changed();
+}
+
+void Workbench::overlay() {
+    overlays_.clear();
+    for (std::size_t i = 0; i < state_.recipes.size(); ++i) {
+        Overlay& o = overlays_.emplace_back();
+        o.recipe = state_.recipes[i].recipe;
+        try {
+            if (i != state_.chosen && state_.sameCarry && prediction_) {
+                o.recipe.clubSpeed_mps =
+                    findSpeedForCarry(o.recipe, state_.givens, prediction_->shot.flight.carry_m);
+            }
+            o.shot = calcShot(o.recipe, state_.givens, &o.trace);
+            o.chances = chancesOf(*o.shot, state_.givens);
+        } catch (const RangeError& e) {
+            o.shot.reset();
+            o.error = QString::fromStdString(e.what());
+        }
     }
 }
 
-void Workbench::setState(const BenchState& next, const BenchState& former) {
-    const bool givens = !sameGivens(next, state_);
-    state_ = next;
-    ghostState_ = former;
-    predict(state_, prediction_, &error_);
-    predict(ghostState_, ghost_, nullptr);
-    if (givens) emit givensChanged();
-    emit changed();
+void Workbench::simulateSoon() {
+    // A drag asks with every step; the swings follow a few times in the time that an eye takes.
+    if (!swingsSoon_.isActive()) swingsSoon_.start();
+}
+
+void Workbench::simulateNow() {
+    if (prediction_) {
+        swings_.ask({state_.recipe(), state_.givens});
+    } else {
+        swings_.forget();
+        simulation_.reset();
+    }
 }
 
 }  // namespace wedgeon

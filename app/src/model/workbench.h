@@ -1,38 +1,54 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The observable state that every view shows: givens, recipe, prediction, and the ghost of the
+// The observable state that every view shows: givens, recipes, predictions, and the ghost of the
 // former state. Changed only through edit(), which is one undo step.
 #pragma once
 
 #include <QObject>
 #include <QString>
+#include <QTimer>
 #include <QUndoStack>
 #include <optional>
 #include <vector>
 
+#include "model/bench_state.h"
+#include "model/latest_worker.h"
 #include "text/units.h"
 #include "wedgeon/shot/spin_window.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/shot/worth.h"
+#include "wedgeon/simulate/simulate.h"
 
 namespace wedgeon {
-
-/// Everything that a prediction in Shape depends on.
-struct BenchState {
-    QString player;
-    Givens givens;
-    Recipe recipe;
-};
 
 struct Prediction {
     ShotResult shot;
     ShotTrace trace;
     Spread spread;
-    // Of a set-up only; empty for a recorded shot.
+};
+
+/// What only a set-up has, not a recorded shot.
+struct BenchPrediction : Prediction {
     StrikeChances chances;
     SpinWindow window;
     std::vector<Worth> worth;
     MainRisk risk;
+    double aim_rad = 0.0;
+};
+
+/// One of the recipes side by side, as it is drawn and compared.
+struct Overlay {
+    Recipe recipe;  ///< brought to the chosen one's carry when that was asked for
+    std::optional<ShotResult> shot;
+    ShotTrace trace;
+    StrikeChances chances;
+    QString error;  ///< why there is no shot
+};
+
+/// Many swings of one set-up, and where the planned shot of the same set-up ends.
+struct PlayedSwings {
+    Simulation played;
+    double carry_m = 0.0, total_m = 0.0, restSide_m = 0.0;
 };
 
 class Workbench : public QObject {
@@ -43,10 +59,14 @@ public:
 
     const BenchState& state() const { return state_; }
     /// Empty when the state is out of the model's range; error() says why.
-    const std::optional<Prediction>& prediction() const { return prediction_; }
-    const std::optional<Prediction>& ghost() const { return ghost_; }
+    const std::optional<BenchPrediction>& prediction() const { return prediction_; }
+    const std::optional<BenchPrediction>& ghost() const { return ghost_; }
     const BenchState& ghostState() const { return ghostState_; }
     const QString& error() const { return error_; }
+    /// As many as there are recipes.
+    const std::vector<Overlay>& overlays() const { return overlays_; }
+    /// Many swings of the chosen recipe; those of the former state until a worker has played them.
+    const std::optional<PlayedSwings>& simulation() const { return simulation_; }
     const Units& units() const { return units_; }
     QUndoStack& undoStack() { return undo_; }
 
@@ -60,20 +80,31 @@ public:
 signals:
     void changed();        ///< state, prediction or ghost
     void givensChanged();  ///< before changed(), when the strip's part changed
+    void simulated();
     void unitsChanged();
 
 private:
     friend class EditCommand;
+    struct Swings {
+        Recipe recipe;
+        Givens givens;
+    };
     void setState(const BenchState& next, const BenchState& former);
-    void predict(const BenchState& state, std::optional<Prediction>& out, QString* error) const;
+    void overlay();
+    void simulateSoon();
+    void simulateNow();
 
     BenchState state_;
     BenchState ghostState_;
-    std::optional<Prediction> prediction_, ghost_;
-    QString error_;
+    QString error_;  ///< before the predictions, whose making sets it
+    std::optional<BenchPrediction> prediction_, ghost_;
+    std::vector<Overlay> overlays_;
+    std::optional<PlayedSwings> simulation_;
     Units units_;
     QUndoStack undo_;
     int lastGesture_ = 0;
+    QTimer swingsSoon_;
+    LatestWorker<Swings, std::optional<PlayedSwings>> swings_;
 };
 
 }  // namespace wedgeon

@@ -145,6 +145,28 @@ QString comparison(const Measured& m, const ShotResult& predicted, const Spread&
     return said;
 }
 
+QString cause(Cause cause) {
+    switch (cause) {
+        case Cause::Speed:
+            return tr("speed");
+        case Cause::Attack:
+            return tr("attack");
+        case Cause::Loft:
+            return tr("loft");
+        case Cause::Face:
+            return tr("face");
+        case Cause::Path:
+            return tr("path");
+        case Cause::BallAndLie:
+            return tr("ball and lie");
+        case Cause::Strike:
+            return tr("strike");
+        case Cause::GroundAndAir:
+            return tr("ground and air");
+    }
+    return {};
+}
+
 QString wedge(const Wedge& w) {
     return tr("%1° bounce %2")
         .arg(number(degFromRad(w.loft_rad), 0), number(degFromRad(w.bounce_rad), 0));

@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "text/units.h"
+#include "wedgeon/explain/explain.h"
 #include "wedgeon/shot/spread.h"
 
 namespace wedgeon::text {
@@ -33,6 +34,9 @@ QString measuredSentence(const Measured& measured, const Units& units);
 /// "Predicted 2.9 ± 0.9 m. Spin 300 rpm above what loft and ball give: within the spread."
 QString comparison(const Measured& measured, const ShotResult& predicted, const Spread& spread,
                    const Units& units);
+
+/// What a share of a difference is due to.
+QString cause(Cause cause);
 
 QString wedge(const Wedge& wedge);
 QString ballAndFace(BallKind ball, FaceCondition face);

@@ -82,6 +82,21 @@ QString sideDegrees(double rad) {
     return number(std::abs(deg), 1) + QStringLiteral("° ") + (deg > 0 ? tr("right") : tr("left"));
 }
 
+QString sideLength(double m, const Units& units) {
+    if (std::abs(m * units.lengthFactor()) < 0.05) return tr("on line");
+    return units.length(std::abs(m), 1) + QStringLiteral(" ") + (m > 0 ? tr("right") : tr("left"));
+}
+
+QString toeClock(double clockwise_rad) {
+    // An hour is 30 degrees, so two minutes a degree; told to five minutes as a person would.
+    const int fives = static_cast<int>(std::lround(degFromRad(clockwise_rad) * 2 / 5));
+    const int minutes = ((12 * 60 + 5 * fives) % 720 + 720) % 720;
+    const int hour = minutes / 60;
+    return QStringLiteral("%1:%2")
+        .arg(hour == 0 ? 12 : hour)
+        .arg(minutes % 60, 2, 10, QLatin1Char('0'));
+}
+
 QString attackDegrees(double rad) {
     const double deg = degFromRad(rad);
     if (std::abs(deg) < 0.05) return tr("level");

@@ -39,11 +39,15 @@ namespace text {
 
 /// Text of the core and of files, which is UTF-8. Files' text is untrusted: show it as plain text.
 QString fromUtf8(std::string_view utf8);
-QString number(double value, int decimals);     ///< with a true minus sign; never "-0"
-QString degrees(double rad, int decimals = 1);  ///< "31.2°"
-QString sideDegrees(double rad);                ///< "2.1° left", "straight"
-QString attackDegrees(double rad);              ///< "5.0° down"
-QString rpm(double radps);                      ///< "5 600 rpm", to the ten
+QString number(double value, int decimals);        ///< with a true minus sign; never "-0"
+QString degrees(double rad, int decimals = 1);     ///< "31.2°"
+QString sideDegrees(double rad);                   ///< "2.1° left", "straight"
+QString sideLength(double m, const Units& units);  ///< "3.9 m right", "on line"
+/// The toe of an opened club as the hour that it points to, square being 12: "12:30". Positive is
+/// clockwise, as a right-hander opens.
+QString toeClock(double clockwise_rad);
+QString attackDegrees(double rad);  ///< "5.0° down"
+QString rpm(double radps);          ///< "5 600 rpm", to the ten
 /// "1 shot", "180 shots".
 QString shots(qsizetype n);
 QString ordinal(int n);  ///< "first"

@@ -7,7 +7,6 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPainterPath>
 
 namespace wedgeon {
 namespace {
@@ -21,6 +20,8 @@ Drawing::Drawing(const QString& name, QWidget* parent) : QWidget(parent) {
     setAccessibleName(name);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    // Nothing below is painted again with every step of a drag.
+    setAttribute(Qt::WA_OpaquePaintEvent);
 }
 
 void Drawing::dragTo(int, QPointF) {}
@@ -73,11 +74,9 @@ void Drawing::paintLabel(QPainter& p, QPointF at, const QString& text, const QCo
     const double width = QFontMetricsF(font).horizontalAdvance(text);
     if (align & Qt::AlignRight) at.rx() -= width;
     if (align & Qt::AlignHCenter) at.rx() -= width / 2;
-    QPainterPath outline;
-    outline.addText(at, font, text);
-    p.setPen(QPen(ground, 5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    p.setBrush(Qt::NoBrush);
-    p.drawPath(outline);
+    // The halo is the text itself around its place: stroking the outlines costs milliseconds.
+    for (const QPointF& by : {QPointF(-2, -1), QPointF(2, -1), QPointF(-1, 2), QPointF(1, 2)})
+        paintText(p, at + by, text, ground, font);
     paintText(p, at, text, colour, font);
 }
 
@@ -85,6 +84,7 @@ void Drawing::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const style::Colours& c = style::colours(palette());
+    p.fillRect(rect(), c.panel);
     paint(p, c);
     for (const Handle& h : handles())
         paintHandle(p, c, h);

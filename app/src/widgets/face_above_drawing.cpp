@@ -14,10 +14,14 @@ namespace wedgeon {
 namespace {
 
 constexpr int toeHandle = 1;
+constexpr int bodyHandle = 2;
 // Lengths at the smallest size; zoom() enlarges them with the drawing.
 constexpr double toe_px = 62.0;  // from the ball's middle along the face
 constexpr double heel_px = -38.0;
 constexpr double ball_px = 13.0;
+constexpr double feet_px = 104.0;     // from the ball to the body line
+constexpr double bodyLine_px = 44.0;  // half of its length
+constexpr double hour_rad = constants::pi / 6;
 
 /// A wedge from above in (across, ahead): the leading edge in front, the top line behind it, higher
 /// at the toe, so that the loft shows as the face's own breadth.
@@ -40,22 +44,41 @@ FaceAboveDrawing::FaceAboveDrawing(Workbench& bench, QWidget* parent)
     refresh();
 }
 
+void FaceAboveDrawing::workOut() {
+    const BenchState& s = bench_.state();
+    const double turn = bench_.prediction()->shot.contact.faceTurn_rad;
+    const auto deliveryAt = [&](double open_rad) {
+        Recipe r = s.recipe();
+        r.open_rad = open_rad;
+        return calcSwing(s.givens.wedge, r, turn).delivery;
+    };
+    clock_.clear();
+    addedLoft_rad_ = 0.0;
+    try {
+        addedLoft_rad_ =
+            deliveryAt(s.recipe().open_rad).dynamicLoft_rad - deliveryAt(0).dynamicLoft_rad;
+        for (int half = -2; half <= 3; ++half) {
+            const double open = half * hour_rad / 2;
+            clock_.append({open, side() * deliveryAt(open).faceAngle_rad});
+        }
+    } catch (const RangeError&) {
+        // At an end of the range: the clock shows the hours that the model covers.
+    }
+}
+
 void FaceAboveDrawing::refresh() {
     if (const auto& p = bench_.prediction()) {
+        workOut();
         const Delivery& d = p->shot.swing.delivery;
-        Recipe square = bench_.state().recipe;
-        square.open_rad = 0.0;
-        try {
-            addedLoft_rad_ = d.dynamicLoft_rad - calcSwing(bench_.state().givens.wedge, square,
-                                                           p->shot.contact.faceTurn_rad)
-                                                     .delivery.dynamicLoft_rad;
-        } catch (const RangeError&) {
-            addedLoft_rad_ = 0.0;
-        }
-        say(tr("Face %1, path %2, the ball starts %3. Opened %4 before gripping.")
+        const Recipe& r = bench_.state().recipe();
+        const Units& u = bench_.units();
+        say(tr("Face %1, path %2, the ball starts %3 and lands %4. Body %5. Opened %6 before "
+               "gripping, toe at %7 o'clock. Aim %8 to finish on line.")
                 .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
                      text::sideDegrees(p->shot.strike.launch.direction_rad()),
-                     text::degrees(bench_.state().recipe.open_rad)));
+                     text::sideLength(p->shot.flight.side_m, u),
+                     text::sideDegrees(side() * r.bodyLine_rad), text::degrees(r.open_rad),
+                     text::toeClock(side() * r.open_rad), text::sideDegrees(p->aim_rad)));
     }
     update();
 }
@@ -84,19 +107,32 @@ double FaceAboveDrawing::zoom() const {
 
 QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
     if (!bench_.prediction()) return {};
-    return {{toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")}};
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    return {{toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")},
+            {bodyHandle, feetAt() + zoom() * bodyLine_px * QPointF(std::sin(body), -std::cos(body)),
+             tr("Drag to turn feet, hips and shoulders")}};
 }
 
 void FaceAboveDrawing::setOpening(double open_rad) {
     BenchState next = bench_.state();
-    next.recipe.open_rad = std::clamp(open_rad, radFromDeg(-45), radFromDeg(50));
+    next.recipe().open_rad = std::clamp(open_rad, radFromDeg(-45), radFromDeg(50));
     bench_.edit(next,
-                next.recipe.open_rad >= bench_.state().recipe.open_rad ? tr("open the face")
-                                                                       : tr("close the face"),
+                next.recipe().open_rad >= bench_.state().recipe().open_rad ? tr("open the face")
+                                                                           : tr("close the face"),
                 gesture_);
 }
 
-void FaceAboveDrawing::dragTo(int, QPointF pixel) {
+void FaceAboveDrawing::setBodyLine(double body_rad) {
+    BenchState next = bench_.state();
+    next.recipe().bodyLine_rad = std::clamp(body_rad, radFromDeg(-30), radFromDeg(30));
+    bench_.edit(next, tr("turn the body line"), gesture_);
+}
+
+void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
+    if (id == bodyHandle) {
+        const QPointF along = pixel - feetAt();
+        return setBodyLine(side() * std::atan2(along.x(), -along.y()));
+    }
     const QPointF d = pixel - onHead(0, 0);
     // The angle of heel-to-toe, seen from above; open is clockwise for a right-hander.
     const double toe = std::atan2(-8.0, toe_px + 12);
@@ -106,14 +142,20 @@ void FaceAboveDrawing::dragTo(int, QPointF pixel) {
     const BenchState& s = bench_.state();
     try {
         const Contact contact = calcContact(s.givens.ball, s.givens.face, s.givens.lie);
-        setOpening(findOpening(s.givens.wedge, s.recipe, face, contact.faceTurn_rad));
+        setOpening(findOpening(s.givens.wedge, s.recipe(), face, contact.faceTurn_rad));
     } catch (const RangeError&) {
         // The rest of the state is out of range; its message is on the screen already.
     }
 }
 
-void FaceAboveDrawing::nudge(int, int direction, bool fine) {
-    setOpening(bench_.state().recipe.open_rad + direction * radFromDeg(fine ? 0.2 : 1.0));
+void FaceAboveDrawing::nudge(int id, int direction, bool fine) {
+    const double step = direction * radFromDeg(fine ? 0.2 : 1.0);
+    if (id == bodyHandle) return setBodyLine(bench_.state().recipe().bodyLine_rad + step);
+    setOpening(bench_.state().recipe().open_rad + step);
+}
+
+QPointF FaceAboveDrawing::feetAt() const {
+    return ballAt() + QPointF(-side() * zoom() * feet_px, zoom() * 30);
 }
 
 void FaceAboveDrawing::paintRay(QPainter& p, double angle, double length, const QPen& pen) const {
@@ -130,7 +172,7 @@ void FaceAboveDrawing::paintHead(QPainter& p, const style::Colours& c, double fa
     p.translate(0, -ball_px);
     const QPainterPath outline = headOutline();
     if (ghost) {
-        p.setPen(QPen(c.former, 1.3, Qt::DashLine));
+        p.setPen(QPen(c.former, 1, Qt::DashLine));
         p.setBrush(Qt::NoBrush);
         p.drawPath(outline);
     } else {
@@ -145,67 +187,133 @@ void FaceAboveDrawing::paintHead(QPainter& p, const style::Colours& c, double fa
     p.restore();
 }
 
-void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
-    const auto& prediction = bench_.prediction();
-    if (!prediction) return;
-    const ShotResult& s = prediction->shot;
-    const Delivery& d = s.swing.delivery;
-    const double start = s.strike.launch.direction_rad();
-    const QFont f = style::font(13);
-    const QFont strong = style::font(14, QFont::DemiBold);
-    const double up = ballAt().y() - 24;
+void FaceAboveDrawing::paintFeet(QPainter& p, const style::Colours& c) const {
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    p.save();
+    p.translate(feetAt());
+    p.rotate(degFromRad(body));
+    p.scale(side() * zoom(), zoom());
+    p.setPen(QPen(c.soft, 1, Qt::DashLine));
+    p.drawLine(QPointF(0, -bodyLine_px), QPointF(0, bodyLine_px));
+    p.setPen(QPen(c.former, 1.2));
+    p.setBrush(c.edge);
+    for (const double along : {-16.0, 16.0})
+        p.drawRoundedRect(QRectF(-13, along - 5, 26, 10), 5, 5);
+    p.restore();
+}
 
-    paintRay(p, 0.0, up, QPen(c.former, 1.2, Qt::DashLine));
+void FaceAboveDrawing::paintClock(QPainter& p, const style::Colours& c) const {
+    const QFont f = style::font(11);
+    for (const Tick& t : clock_) {
+        const double out = toe_px + 34;
+        // Along the face's line from heel to toe, which is across the way that it looks.
+        const QPointF toe(side() * std::cos(t.face_rad), side() * std::sin(t.face_rad));
+        const QPointF at = ballAt() + zoom() * out * toe;
+        const double half = std::round(2 * t.open_rad / hour_rad);
+        const bool whole = std::fmod(half, 2.0) == 0.0;
+        p.setPen(QPen(c.former, whole ? 1.6 : 1.0));
+        p.drawLine(at, at + (whole ? 6.0 : 4.0) * toe);
+        if (whole) {
+            const int hour = (12 + static_cast<int>(side() * half / 2)) % 12;
+            paintText(p, at + 15.0 * toe + QPointF(0, 4), QString::number(hour == 0 ? 12 : hour),
+                      c.soft, f, Qt::AlignHCenter);
+        }
+    }
+}
+
+void FaceAboveDrawing::paintFlight(QPainter& p, const style::Colours& c, double length) const {
+    // To scale, so that start line and curve are the real ones.
+    const BenchPrediction& prediction = *bench_.prediction();
+    const FlightResult& flight = prediction.shot.flight;
+    const double far = std::hypot(flight.carry_m, flight.side_m);
+    if (far < 0.1) return;
+    const double scale = length / far;
+    QPolygonF line;
+    for (const FlightPoint& f : prediction.trace.flight)
+        line << ballAt() + scale * QPointF(f.position_m.z, -f.position_m.x);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(c.predicted, 1.8, Qt::DotLine));
+    p.drawPolyline(line);
+    p.setPen(QPen(c.predicted, 1.6));
+    p.setBrush(c.panel);
+    p.drawEllipse(ballAt() + scale * QPointF(flight.side_m, -flight.carry_m), 3.5, 3.5);
+}
+
+void FaceAboveDrawing::paintLines(QPainter& p, const style::Colours& c) const {
+    const BenchPrediction& prediction = *bench_.prediction();
+    const Delivery& d = prediction.shot.swing.delivery;
+    const double up = ballAt().y() - 24;
+    paintRay(p, 0.0, up, QPen(c.former, 1, Qt::DashLine));
     paintText(p, ballAt() + QPointF(0, -up - 5), tr("target"), c.soft, style::font(12),
               Qt::AlignHCenter);
     if (bench_.ghost()) paintHead(p, c, bench_.ghost()->shot.swing.delivery.faceAngle_rad, true);
     paintHead(p, c, d.faceAngle_rad, false);
-    paintRay(p, d.faceAngle_rad, up * 0.78, QPen(c.predicted, 2.4));
-    paintRay(p, d.path_rad, up * 0.62, QPen(c.ink, 1.6));
+    paintRay(p, d.path_rad, up * 0.55, QPen(c.ink, 1.6));
     paintRay(p, d.path_rad + constants::pi, 46, QPen(c.ink, 1.6));
-    paintRay(p, start, up * 0.95, QPen(c.predicted, 1.8, Qt::DotLine));
+    paintFlight(p, c, up * 0.94);
+
+    // The normal, and how far its push is sideways.
+    const double reach = up * 0.72;
+    paintRay(p, d.faceAngle_rad, reach, QPen(c.predicted, 2.4));
+    const QPointF tip =
+        ballAt() + reach * QPointF(std::sin(d.faceAngle_rad), -std::cos(d.faceAngle_rad));
+    if (std::abs(tip.x() - ballAt().x()) > 5) {
+        p.setPen(QPen(c.predicted, 1));
+        p.drawLine(QPointF(ballAt().x(), tip.y()), tip);
+    }
     p.setPen(QPen(c.ink, 1.6));
     p.setBrush(c.panel);
     p.drawEllipse(ballAt(), zoom() * ball_px, zoom() * ball_px);
+}
 
-    // The numbers stand in two columns at the sides, each with its line's own stroke before it, so
-    // that lines that lie close together stay readable.
-    const auto key = [&](QPointF at, const QPen& pen, const QString& words, const QColor& colour,
+void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
+    const BenchPrediction& prediction = *bench_.prediction();
+    const ShotResult& s = prediction.shot;
+    const Delivery& d = s.swing.delivery;
+    const QFont f = style::font(13);
+    // The numbers stand in a column at the side that the toe does not point to, each with its
+    // line's own stroke before it, so that lines that lie close together stay readable.
+    const double left = side() > 0 ? 12.0 : width() - 140.0;
+    double y = 24;
+    const auto key = [&](const QPen& pen, const QString& words, const QColor& colour,
                          const QFont& font) {
         p.setPen(pen);
-        p.drawLine(at + QPointF(0, -5), at + QPointF(18, -5));
-        paintText(p, at + QPointF(24, 0), words, colour, font);
+        p.drawLine(QPointF(left, y - 5), QPointF(left + 18, y - 5));
+        paintText(p, {left + 24, y}, words, colour, font);
+        y += 19;
     };
-    // On the side that the toe does not point to.
-    const double left = side() > 0 ? 12.0 : width() - 140.0;
-    key({left, 24}, QPen(c.predicted, 2.6), tr("face %1").arg(text::sideDegrees(d.faceAngle_rad)),
-        c.predicted, strong);
-    key({left, 44}, QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
-    key({left, 64}, QPen(c.predicted, 1.8, Qt::DotLine),
-        tr("starts %1").arg(text::sideDegrees(start)), c.ink, f);
+    key(QPen(c.predicted, 2.6), tr("face %1").arg(text::sideDegrees(d.faceAngle_rad)), c.predicted,
+        style::font(14, QFont::DemiBold));
+    key(QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
+    key(QPen(c.predicted, 1.8, Qt::DotLine),
+        tr("starts %1").arg(text::sideDegrees(s.strike.launch.direction_rad())), c.ink, f);
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    key(QPen(c.soft, 1, Qt::DashLine), tr("body %1").arg(text::sideDegrees(body)), c.ink, f);
 
-    const Units& u = bench_.units();
-    const double side_m = s.flight.side_m;
-    const QString lands =
-        std::abs(side_m * u.lengthFactor()) < 0.05
-            ? tr("lands on line")
-            : tr("lands %1 %2")
-                  .arg(u.length(std::abs(side_m), 1), side_m > 0 ? tr("right") : tr("left"));
-    paintText(p, {left + 24, 84}, lands, c.ink, f);
-
-    const double open = bench_.state().recipe.open_rad;
+    const double open = bench_.state().recipe().open_rad;
     const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
-    QString first =
+    const QFont small = style::font(12);
+    const QString opened =
         std::abs(open) < radFromDeg(0.05)
-            ? tr("Square before gripping.")
-            : (open > 0 ? tr("Opened %1 before gripping: adds %2 of loft.")
-                        : tr("Closed %1 before gripping: takes %2 of loft off."))
-                  .arg(text::degrees(std::abs(open)), text::degrees(std::abs(addedLoft_rad_)));
-    paintText(p, {12.0, height() - 28.0}, first, c.ink, style::font(12));
-    paintText(p, {12.0, height() - 11.0},
-              tr("The face sends %1 % of its push sideways.")
-                  .arg(text::number(100 * std::abs(normal.z), 0)),
-              c.soft, style::font(12));
+            ? tr("Square before gripping, toe at 12 o'clock.")
+            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3 of loft.")
+                        : tr("Closed %1 (toe at %2): takes %3 of loft."))
+                  .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
+                       text::degrees(std::abs(addedLoft_rad_)));
+    paintText(p, {12.0, height() - 28.0}, opened, c.ink, small);
+    paintText(
+        p, {12.0, height() - 11.0},
+        tr("%1 % of its push is sideways. Aim %2.")
+            .arg(text::number(100 * std::abs(normal.z), 0), text::sideDegrees(prediction.aim_rad)),
+        c.ink, small);
+}
+
+void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
+    if (!bench_.prediction()) return;
+    paintFeet(p, c);
+    paintClock(p, c);
+    paintLines(p, c);
+    paintWords(p, c);
 }
 
 }  // namespace wedgeon

@@ -20,6 +20,9 @@ constexpr double hands_m = 0.75;       // hands above the ground
 constexpr double halfStance_m = 0.16;  // feet from the stance centre, narrow as for a pitch
 constexpr double below_px = 74.0;
 constexpr double weightTrack_px = 48.0;
+constexpr double lens_px = 40.0;       // radius of the lens
+constexpr double lensScale = 1900.0;   // its pixels per metre
+constexpr double soleChord_m = 0.012;  // leading edge to the sole's lowest point, as in the model
 
 }  // namespace
 
@@ -31,10 +34,10 @@ FaceOnDrawing::FaceOnDrawing(Workbench& bench, QWidget* parent)
 
 void FaceOnDrawing::refresh() {
     if (const auto& p = bench_.prediction()) {
-        const Recipe& r = bench_.state().recipe;
+        const Recipe& r = bench_.state().recipe();
         const auto percent = [](double share) { return text::number(100 * share, 0); };
         say(tr("Shaft leans %1 with the hands %2. Ball %3 balls %4. Weight %5 per cent on the lead "
-               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8. Chances: %9.")
+               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8. %9.")
                 .arg(text::degrees(std::abs(p->shot.swing.deliveredLean_rad)),
                      p->shot.swing.deliveredLean_rad >= 0 ? tr("ahead") : tr("behind"),
                      text::number(std::abs(r.ballForward_m) / constants::ballWidth_m, 1),
@@ -43,22 +46,38 @@ void FaceOnDrawing::refresh() {
                      text::number(100 * (p->shot.swing.lowPoint_m - r.ballForward_m), 1),
                      text::attackDegrees(p->shot.swing.delivery.attack_rad),
                      text::degrees(p->shot.swing.delivery.dynamicLoft_rad),
-                     tr("fat %1, clean %2, thin %3 per cent")
-                         .arg(percent(p->chances.fat), percent(p->chances.clean),
+                     tr("Leading edge %1 mm above the sole's lowest point, room %2 mm; fat %3, "
+                        "clean %4, thin %5 per cent")
+                         .arg(text::number(1000 * p->shot.margin.leadingEdge_m, 1),
+                              text::number(1000 * p->shot.margin.room_m(), 0),
+                              percent(p->chances.fat), percent(p->chances.clean),
                               percent(p->chances.thin))));
     }
     update();
 }
 
+bool FaceOnDrawing::leftHanded() const {
+    return bench_.state().givens.hand == Hand::Left;
+}
+
+double FaceOnDrawing::mirrored(double x) const {
+    return leftHanded() ? width() - x : x;
+}
+
+Qt::Alignment FaceOnDrawing::trailSide() const {
+    return leftHanded() ? Qt::AlignRight : Qt::AlignLeft;
+}
+
 WorldMap FaceOnDrawing::map() const {
     const double up = (height() - below_px - 16.0) / (hands_m + 0.06);
     const double across = width() / 0.78;
-    return {QPointF(width() * 0.5, height() - below_px), std::max(20.0, std::min(up, across)),
-            bench_.state().givens.hand == Hand::Left};
+    // Room for the lens at the trail side.
+    return {QPointF(mirrored(width() * 0.57), height() - below_px),
+            std::max(20.0, std::min(up, across)), leftHanded()};
 }
 
 QPointF FaceOnDrawing::handsAt(const ShotResult& shot, const BenchState& state) const {
-    const double b = state.recipe.ballForward_m;
+    const double b = state.recipe().ballForward_m;
     return map().toPixel(b + hands_m * std::tan(shot.swing.deliveredLean_rad), hands_m);
 }
 
@@ -67,9 +86,9 @@ QVector<Drawing::Handle> FaceOnDrawing::handles() const {
     if (!p) return {};
     const BenchState& s = bench_.state();
     const WorldMap m = map();
-    const double weight = (s.recipe.weightLead_pct - 50.0) / 50.0 * halfStance_m;
+    const double weight = (s.recipe().weightLead_pct - 50.0) / 50.0 * halfStance_m;
     return {{handsHandle, handsAt(p->shot, s), tr("Drag the hands to lean the shaft")},
-            {ballHandle, m.toPixel(s.recipe.ballForward_m, 0) + QPointF(0, 18),
+            {ballHandle, m.toPixel(s.recipe().ballForward_m, 0) + QPointF(0, 18),
              tr("Drag the ball forward or back")},
             {weightHandle, m.toPixel(weight, 0) + QPointF(0, weightTrack_px),
              tr("Drag the weight between the feet")}};
@@ -77,20 +96,20 @@ QVector<Drawing::Handle> FaceOnDrawing::handles() const {
 
 void FaceOnDrawing::setLean(double lean_rad) {
     BenchState next = bench_.state();
-    next.recipe.lean_rad = std::clamp(lean_rad, radFromDeg(-20), radFromDeg(25));
+    next.recipe().lean_rad = std::clamp(lean_rad, radFromDeg(-20), radFromDeg(25));
     bench_.edit(next, tr("lean the shaft"), gesture_);
 }
 
 void FaceOnDrawing::setBall(double forward_m) {
     BenchState next = bench_.state();
-    next.recipe.ballForward_m =
+    next.recipe().ballForward_m =
         std::clamp(forward_m, -3 * constants::ballWidth_m, 2 * constants::ballWidth_m);
     bench_.edit(next, tr("move the ball"), gesture_);
 }
 
 void FaceOnDrawing::setWeight(double lead_pct) {
     BenchState next = bench_.state();
-    next.recipe.weightLead_pct = std::clamp(lead_pct, 30.0, 90.0);
+    next.recipe().weightLead_pct = std::clamp(lead_pct, 30.0, 90.0);
     bench_.edit(next, tr("shift the weight"), gesture_);
 }
 
@@ -98,8 +117,8 @@ void FaceOnDrawing::dragTo(int id, QPointF pixel) {
     const BenchState& s = bench_.state();
     const double x = map().xAt(pixel);
     if (id == handsHandle) {
-        const double lean = std::atan((x - s.recipe.ballForward_m) / hands_m);
-        setLean(lean - std::atan(-s.recipe.ballForward_m / hands_m));
+        const double lean = std::atan((x - s.recipe().ballForward_m) / hands_m);
+        setLean(lean - std::atan(-s.recipe().ballForward_m / hands_m));
     } else if (id == ballHandle) {
         setBall(x);
     } else {
@@ -108,7 +127,7 @@ void FaceOnDrawing::dragTo(int id, QPointF pixel) {
 }
 
 void FaceOnDrawing::nudge(int id, int direction, bool fine) {
-    const Recipe& r = bench_.state().recipe;
+    const Recipe& r = bench_.state().recipe();
     const double k = direction * (fine ? 0.2 : 1.0);
     if (id == handsHandle) {
         setLean(r.lean_rad + k * radFromDeg(1));
@@ -147,69 +166,159 @@ void FaceOnDrawing::paintStance(QPainter& p, const style::Colours& c) const {
 void FaceOnDrawing::paintClub(QPainter& p, const ShotResult& shot, const BenchState& state,
                               const QPen& pen) const {
     p.setPen(pen);
-    p.drawLine(map().toPixel(state.recipe.ballForward_m, 0.015), handsAt(shot, state));
+    p.drawLine(map().toPixel(state.recipe().ballForward_m, 0.015), handsAt(shot, state));
 }
 
-void FaceOnDrawing::paint(QPainter& p, const style::Colours& c) {
-    const auto& prediction = bench_.prediction();
-    if (!prediction) return;
-    const BenchState& state = bench_.state();
-    const ShotResult& s = prediction->shot;
+void FaceOnDrawing::paintArc(QPainter& p, const style::Colours& c) const {
+    const ShotResult& s = bench_.prediction()->shot;
     const WorldMap m = map();
     const double L = s.swing.lowPoint_m;
-    const double b = state.recipe.ballForward_m;
-    const double R = state.recipe.swingRadius_m;
-    const double ground = m.toPixel(0, 0).y();
-
-    paintStance(p, c);
-
-    // The arc of the club head near the ball; at the ball it is at ground height.
-    const double depth = R - std::sqrt(R * R - (L - b) * (L - b));
+    const double b = bench_.state().recipe().ballForward_m;
+    const double R = s.swing.radius_m;
+    // The way of the club head near the ball; at the ball it is at ground height.
+    const double depth = R - std::sqrt(std::max(R * R - (L - b) * (L - b), 0.0));
     QPolygonF arc;
-    for (double x = -0.34; x <= 0.341; x += 0.01) {
+    for (double x = -0.34; x <= 0.341; x += 0.01)
         arc << m.toPixel(x, R - std::sqrt(std::max(R * R - (x - L) * (x - L), 0.0)) - depth);
-    }
     p.setBrush(Qt::NoBrush);
     p.setPen(QPen(c.predicted, 1.4, Qt::DashLine));
     p.drawPolyline(arc);
-
-    p.setPen(QPen(c.edge.darker(110), 1, Qt::DotLine));
+    p.setPen(QPen(c.former, 1, Qt::DotLine));
     p.drawLine(m.toPixel(b, 0), m.toPixel(b, hands_m + 0.02));
-    if (bench_.ghost()) {
-        paintClub(p, bench_.ghost()->shot, bench_.ghostState(), QPen(c.former, 1.6, Qt::DashLine));
-        p.setPen(QPen(c.former, 1.4, Qt::DashLine));
-        p.drawEllipse(m.toPixel(bench_.ghostState().recipe.ballForward_m, 0) + QPointF(0, -9), 9,
-                      9);
-    }
-    paintClub(p, s, state, QPen(c.ink, 4, Qt::SolidLine, Qt::RoundCap));
-
-    // The club head, edge on, and the ball, both larger than life so that they can be seen.
-    p.setPen(QPen(c.ink, 1.6));
-    p.setBrush(c.panel);
-    p.drawEllipse(m.toPixel(b, 0) + QPointF(0, -9), 9, 9);
-
     const QPointF low = m.toPixel(L, 0);
     p.setPen(QPen(c.ink, 2));
     p.drawLine(low + QPointF(0, -6), low + QPointF(0, 8));
+}
 
+void FaceOnDrawing::paintClubs(QPainter& p, const style::Colours& c) const {
+    const WorldMap m = map();
+    if (bench_.ghost()) {
+        const BenchState& former = bench_.ghostState();
+        paintClub(p, bench_.ghost()->shot, former, QPen(c.former, 1, Qt::DashLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawEllipse(m.toPixel(former.recipe().ballForward_m, 0) + QPointF(0, -9), 9, 9);
+    }
+    const BenchState& state = bench_.state();
+    paintClub(p, bench_.prediction()->shot, state, QPen(c.ink, 4, Qt::SolidLine, Qt::RoundCap));
+    // The ball, larger than life so that it can be seen.
+    p.setPen(QPen(c.ink, 1.6));
+    p.setBrush(c.panel);
+    p.drawEllipse(m.toPixel(state.recipe().ballForward_m, 0) + QPointF(0, -9), 9, 9);
+}
+
+void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
+    const BenchState& state = bench_.state();
+    const ShotResult& s = bench_.prediction()->shot;
+    const StrikeMargin& margin = s.margin;
+    const double loft = s.swing.delivery.dynamicLoft_rad;
+    const double sit = state.givens.lie.sit_m;
+    const bool left = leftHanded();
+    const QPointF centre(mirrored(12 + lens_px), height() - 12 - lens_px);
+
+    // Metres from where the turf is under the leading edge; the face touches the ball.
+    const QPointF touch(0.0, margin.ballContact_m);
+    const QPointF ball = touch + constants::ballRadius_m * QPointF(std::cos(loft), std::sin(loft));
+    const double edgeUp = margin.leadingEdge_m - margin.middle_m();
+    const double along = (touch.y() - edgeUp) / std::max(std::cos(loft), 0.1);
+    const QPointF edge = touch + along * QPointF(std::sin(loft), -std::cos(loft));
+    const double bounce = margin.effectiveBounce_rad;
+    const QPointF low = edge - soleChord_m * QPointF(std::cos(bounce), std::sin(bounce));
+    const QPointF back = low + QPointF(-0.010, 0.004);
+    const QPointF top = edge + 0.05 * QPointF(-std::sin(loft), std::cos(loft));
+    const WorldMap m(centre + QPointF((left ? 6.0 : -6.0), 0.25 * lens_px) -
+                         lensScale * QPointF((left ? -1.0 : 1.0) * edge.x(), 0.0),
+                     lensScale, left);
+    const auto at = [&](QPointF q) { return m.toPixel(q.x(), q.y()); };
+
+    // Painted on a square and laid into the circle as its filling: a round clip would cost as much
+    // as the whole rest of the drawing.
+    const double ratio = devicePixelRatioF();
+    const int side = static_cast<int>(std::ceil(2 * lens_px * ratio));
+    QPixmap square(side, side);
+    square.setDevicePixelRatio(ratio);
+    square.fill(c.surface);
+    const QPointF corner = centre - QPointF(lens_px, lens_px);
+    QPainter lens(&square);
+    lens.setRenderHint(QPainter::Antialiasing);
+    lens.translate(-corner);
+    const double turf = m.toPixel(0, 0).y();
+    lens.fillRect(QRectF(centre.x() - lens_px, turf, 2 * lens_px, 2 * lens_px), c.turfFill);
+    if (sit > 0.0005) {  // the cushion that holds the ball up
+        lens.setPen(QPen(c.turf, 1.2));
+        for (double x = -0.03; x <= 0.05; x += 0.0022)
+            lens.drawLine(m.toPixel(x, 0), m.toPixel(x + 0.0006, sit));
+    }
+    lens.setPen(QPen(c.turf, 2));
+    lens.drawLine(QPointF(centre.x() - lens_px, turf), QPointF(centre.x() + lens_px, turf));
+    lens.setPen(QPen(c.ink, 1.4));
+    lens.setBrush(c.panel);
+    lens.drawEllipse(at(ball), lensScale * constants::ballRadius_m,
+                     lensScale * constants::ballRadius_m);
+    lens.setBrush(c.edge);
+    lens.drawPolygon(
+        QPolygonF{at(edge), at(low), at(back), at(back + QPointF(-0.004, 0.05)), at(top)});
+    lens.setPen(QPen(c.predicted, 2.4));
+    lens.drawLine(at(edge), at(top));
+    lens.setPen(Qt::NoPen);
+    lens.setBrush(c.predicted);
+    lens.drawEllipse(at(edge), 2.6, 2.6);
+    lens.end();
+    QBrush filling(square);
+    filling.setTransform(QTransform::fromTranslate(corner.x(), corner.y()));
+    p.setBrush(filling);
+    p.setPen(QPen(c.former, 1.2));
+    p.drawEllipse(centre, lens_px, lens_px);
+    const QFont f = style::font(12);
+    paintText(p, {mirrored(12), centre.y() - lens_px - 22},
+              tr("edge %1 mm up").arg(text::number(1000 * margin.leadingEdge_m, 1)), c.ink, f,
+              trailSide());
+    paintText(p, {mirrored(12), centre.y() - lens_px - 6},
+              tr("room %1 mm").arg(text::number(1000 * margin.room_m(), 0)), c.ink, f, trailSide());
+}
+
+void FaceOnDrawing::paintChances(QPainter& p, const style::Colours& c) const {
+    const StrikeChances& chance = bench_.prediction()->chances;
+    const double outer = mirrored(width() - 14.0);
+    const double bar = 62.0;
+    const double from = leftHanded() ? outer : outer - bar;
+    double y = 60.0;
+    const auto row = [&](const QString& name, double share, bool wanted) {
+        const bool bad = wanted ? share < 0.8 : share > 0.15;
+        paintText(p, {outer, y}, tr("%1 %2 %").arg(name, text::number(100 * share, 0)),
+                  bad ? c.warning : c.ink,
+                  style::font(13, wanted || bad ? QFont::DemiBold : QFont::Normal),
+                  leftHanded() ? Qt::AlignLeft : Qt::AlignRight);
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.edge);
+        p.drawRoundedRect(QRectF(from, y + 4, bar, 4), 2, 2);
+        p.setBrush(bad ? c.warning : c.predicted);
+        p.drawRoundedRect(QRectF(from, y + 4, std::max(1.0, bar * share), 4), 2, 2);
+        y += 27;
+    };
+    row(tr("fat"), chance.fat, false);
+    row(tr("clean"), chance.clean, true);
+    row(tr("thin"), chance.thin, false);
+}
+
+void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
+    const BenchState& state = bench_.state();
+    const ShotResult& s = bench_.prediction()->shot;
+    const WorldMap m = map();
+    const double ground = m.toPixel(0, 0).y();
     const QFont f = style::font(13);
     const QFont strong = style::font(14, QFont::DemiBold);
+    paintText(p, {mirrored(12), 24},
+              tr("attack %1").arg(text::attackDegrees(s.swing.delivery.attack_rad)), c.ink, f,
+              trailSide());
+    paintText(p, {mirrored(12), 43},
+              tr("dynamic loft %1").arg(text::degrees(s.swing.delivery.dynamicLoft_rad)), c.ink, f,
+              trailSide());
+    paintText(p, {mirrored(12), 62}, tr("spin loft %1").arg(text::degrees(s.strike.spinLoft_rad)),
+              c.ink, f, trailSide());
+
     const QPointF hands = handsAt(s, state);
     const double lean = s.swing.deliveredLean_rad;
-    paintText(p, {12, 24}, tr("attack %1").arg(text::attackDegrees(s.swing.delivery.attack_rad)),
-              c.ink, f);
-    paintText(p, {12, 44},
-              tr("dynamic loft %1").arg(text::degrees(s.swing.delivery.dynamicLoft_rad)), c.ink, f);
-    paintText(p, {12, 64}, tr("spin loft %1").arg(text::degrees(s.strike.spinLoft_rad)), c.ink, f);
-    const StrikeChances& chance = prediction->chances;
-    const auto percent = [](double share) { return text::number(100 * share, 0); };
-    paintText(p, {12, 88}, tr("room %1 mm").arg(text::number(1000 * s.margin.room_m(), 0)), c.ink,
-              f);
-    paintText(p, {12, 108},
-              tr("fat %1 %  clean %2 %  thin %3 %")
-                  .arg(percent(chance.fat), percent(chance.clean), percent(chance.thin)),
-              chance.clean < 0.8 ? c.warning : c.ink, style::font(13, QFont::DemiBold));
-    const bool roomRight = hands.x() < width() - 130;
+    const bool roomRight = leftHanded() ? hands.x() < 130 : hands.x() < width() - 130;
     const QString leaning =
         std::abs(lean) < radFromDeg(0.05)
             ? tr("shaft upright")
@@ -218,22 +327,34 @@ void FaceOnDrawing::paint(QPainter& p, const style::Colours& c) {
     paintText(p, hands + QPointF(roomRight ? 15 : -15, 5), leaning, c.predicted, strong,
               roomRight ? Qt::AlignLeft : Qt::AlignRight);
 
+    const double L = s.swing.lowPoint_m;
+    const double b = state.recipe().ballForward_m;
     const double balls = b / constants::ballWidth_m;
-    const QString where = std::abs(balls) < 0.05 ? tr("ball in the middle")
+    const QString where = std::abs(balls) < 0.05 ? tr("ball in middle")
                                                  : tr("ball %1 %2")
                                                        .arg(text::number(std::abs(balls), 1),
                                                             balls > 0 ? tr("forward") : tr("back"));
+    const QPointF low = m.toPixel(L, 0);
     const bool lowRight = low.x() >= m.toPixel(b, 0).x();
     const QPointF ballLabel(m.toPixel(b, 0).x(), ground + 23);
-    paintText(p, ballLabel + QPointF(lowRight ? -14 : 14, 0), where, c.predicted, strong,
-              lowRight ? Qt::AlignRight : Qt::AlignLeft);
+    paintLabel(p, ballLabel + QPointF(lowRight ? -14 : 14, 0), where, c.predicted, strong, c.panel,
+               lowRight ? Qt::AlignRight : Qt::AlignLeft);
     paintText(p, {low.x() + (lowRight ? 12 : -12), ground + 23},
               tr("low point %1 cm ahead").arg(text::number(100 * (L - b), 1)), c.ink, f,
               lowRight ? Qt::AlignLeft : Qt::AlignRight);
-    const QPointF weight = handles()[2].at;
-    paintText(p, weight + QPointF(0, 22),
-              tr("%1 % lead").arg(text::number(state.recipe.weightLead_pct, 0)), c.predicted,
+    paintText(p, handles()[2].at + QPointF(0, 22),
+              tr("%1 % lead").arg(text::number(state.recipe().weightLead_pct, 0)), c.predicted,
               strong, Qt::AlignHCenter);
+}
+
+void FaceOnDrawing::paint(QPainter& p, const style::Colours& c) {
+    if (!bench_.prediction()) return;
+    paintStance(p, c);
+    paintArc(p, c);
+    paintLens(p, c);
+    paintClubs(p, c);
+    paintChances(p, c);
+    paintWords(p, c);
 }
 
 }  // namespace wedgeon

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Fonts and colours of the two ranks.
+// Fonts and colours of the ranks.
 #include "widgets/sentence_label.h"
 
 #include <QEvent>
@@ -13,6 +13,11 @@ SentenceLabel::SentenceLabel(Rank rank, QWidget* parent) : QLabel(parent), rank_
     setTextFormat(Qt::PlainText);
     setTextInteractionFlags(Qt::TextSelectableByMouse);
     setWordWrap(true);
+    setRank(rank);
+}
+
+void SentenceLabel::setRank(Rank rank) {
+    rank_ = rank;
     setFont(rank == Rank::Sentence ? style::font(21, QFont::DemiBold)
             : rank == Rank::Title  ? style::font(15, QFont::DemiBold)
                                    : style::font(14));

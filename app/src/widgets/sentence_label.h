@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Text in one of the two ranks of the product: the sentence, and the line below that says why.
+// Text in one of the ranks of the product: the sentence, the line below that says why, titles and
+// body text.
 // Always plain text, wraps, can be selected and copied; follows the palette.
 #pragma once
 
@@ -12,8 +13,9 @@ class SentenceLabel : public QLabel {
     Q_OBJECT
 
 public:
-    enum class Rank { Sentence, Why, Title };
+    enum class Rank { Sentence, Why, Title, Body };
     explicit SentenceLabel(Rank rank, QWidget* parent = nullptr);
+    void setRank(Rank rank);
 
 protected:
     void changeEvent(QEvent* event) override;

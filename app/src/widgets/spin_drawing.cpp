@@ -7,12 +7,16 @@
 #include <cmath>
 
 #include "wedgeon/units.h"
+#include "widgets/flight_drawing.h"
 
 namespace wedgeon {
 namespace {
 
 constexpr double from_deg = 15.0;
 constexpr double to_deg = 75.0;
+// The launch window that some coaches hold as fixed.
+constexpr double fixedFrom_rad = radFromDeg(28);
+constexpr double fixedTo_rad = radFromDeg(30);
 
 QString lofts(const SpinWindow& w) {
     return SpinDrawing::tr("launch %1–%2°")
@@ -37,7 +41,10 @@ void SpinDrawing::refresh() {
                      text::rpm(p->window.peak.spin_radps),
                      text::degrees(p->window.peak.spinLoft_rad), lofts(p->window),
                      p->shot.strike.limitedByFriction() ? tr("Friction limits the spin.")
-                                                        : tr("Loft limits the spin.")));
+                                                        : tr("Loft limits the spin.")) +
+            (own_.isEmpty() ? QString()
+                            : tr(" %1 of this player beside it, brought to this speed.")
+                                  .arg(text::shots(own_.size()))));
     }
     update();
 }
@@ -48,17 +55,33 @@ QRectF SpinDrawing::plot() const {
 
 double SpinDrawing::highest_rpm() const {
     double high = 1000;
-    for (const auto& p : {bench_.prediction(), bench_.ghost()}) {
-        if (p) high = std::max(high, rpmFromRadps(p->window.peak.spin_radps));
+    for (const QPointF& q : own_)
+        high = std::max(high, rpmFromRadps(spinOf(q)));
+    for (const auto* p : {&bench_.prediction(), &bench_.ghost()}) {
+        if (*p) high = std::max(high, rpmFromRadps((*p)->window.peak.spin_radps));
     }
     return high * 1.08;
 }
 
-QPointF SpinDrawing::toPixel(const SpinPoint& s) const {
+QPointF SpinDrawing::toPixel(double spinLoft_rad, double spin_radps) const {
     const QRectF r = plot();
-    const double x = (degFromRad(s.spinLoft_rad) - from_deg) / (to_deg - from_deg);
+    const double x = (degFromRad(spinLoft_rad) - from_deg) / (to_deg - from_deg);
     return {r.left() + x * r.width(),
-            r.bottom() - rpmFromRadps(s.spin_radps) / highest_rpm() * r.height()};
+            r.bottom() - rpmFromRadps(spin_radps) / highest_rpm() * r.height()};
+}
+
+QPointF SpinDrawing::toPixel(const SpinPoint& s) const {
+    return toPixel(s.spinLoft_rad, s.spin_radps);
+}
+
+double SpinDrawing::spinOf(const QPointF& own) const {
+    const auto& p = bench_.prediction();
+    return p ? own.y() * p->shot.swing.delivery.clubSpeed_mps : 0.0;
+}
+
+void SpinDrawing::setOwnShots(QVector<QPointF> shots) {
+    own_ = std::move(shots);
+    refresh();
 }
 
 void SpinDrawing::paintAxes(QPainter& p, const style::Colours& c) const {
@@ -90,41 +113,47 @@ void SpinDrawing::paintCurve(QPainter& p, const SpinWindow& window, const QPen& 
     p.drawPolyline(line);
 }
 
-void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
-    const auto& prediction = bench_.prediction();
-    if (!prediction) return;
+void SpinDrawing::paintFixed(QPainter& p, const style::Colours& c, const SpinWindow& w) const {
     const QRectF r = plot();
-    const SpinWindow& w = prediction->window;
-    const StrikeResult& s = prediction->shot.strike;
-    const QFont f = style::font(13);
+    double from = r.right();
+    double to = r.left();
+    for (const SpinPoint& s : w.curve) {
+        if (s.launch_rad < fixedFrom_rad || s.launch_rad > fixedTo_rad) continue;
+        from = std::min(from, toPixel(s).x());
+        to = std::max(to, toPixel(s).x());
+    }
+    if (to < from) return;
+    // A bracket on the axis: it is a habit, not today's window.
+    p.setPen(QPen(c.soft, 2));
+    p.drawLine(QPointF(from, r.bottom()), QPointF(to, r.bottom()));
+    p.drawLine(QPointF(from, r.bottom() - 5), QPointF(from, r.bottom()));
+    p.drawLine(QPointF(to, r.bottom() - 5), QPointF(to, r.bottom()));
+    paintLabel(p, {0.5 * (from + to), r.bottom() - 8}, tr("fixed"), c.soft, style::font(11),
+               c.panel, Qt::AlignHCenter);
+}
 
-    const double left = toPixel(w.from).x();
-    const double right = toPixel(w.to).x();
-    p.fillRect(QRectF(left, r.top(), right - left, r.height()), c.chosen);
-    paintAxes(p, c);
-    if (bench_.ghost()) paintCurve(p, bench_.ghost()->window, QPen(c.former, 1.4, Qt::DashLine));
-    paintCurve(p, w, QPen(c.predicted, 2.4));
+void SpinDrawing::paintShots(QPainter& p, const style::Colours& c) const {
+    for (const QPointF& q : own_) {
+        const QPointF at = toPixel(q.x(), spinOf(q));
+        if (plot().contains(at)) paintDiamond(p, at, 3.6, c.measured);
+    }
+}
 
-    const double peak = toPixel(w.peak).x();
-    p.setPen(QPen(c.former, 1, Qt::DotLine));
-    p.drawLine(QPointF(peak, r.top()), QPointF(peak, r.bottom()));
-    paintText(p, {std::min(peak, left) - 8, r.top() - 8}, tr("loft limits"), c.soft, f,
-              Qt::AlignRight);
-    paintText(p, {r.right(), r.top() - 8}, tr("friction limits"), c.soft, f, Qt::AlignRight);
-
+void SpinDrawing::paintHere(QPainter& p, const style::Colours& c) const {
     // This shot, with the spread of its spin as a bar.
-    const SpinPoint here{s.spinLoft_rad, s.launch.spinRate_radps(), s.launch.angle_rad(), false};
-    const QPointF at = toPixel(here);
-    SpinPoint high = here;
-    SpinPoint low = here;
-    high.spin_radps += prediction->spread.spinRate_radps;
-    low.spin_radps -= prediction->spread.spinRate_radps;
+    const StrikeResult& s = bench_.prediction()->shot.strike;
+    const double spin = s.launch.spinRate_radps();
+    const double half = bench_.prediction()->spread.spinRate_radps;
     p.setPen(QPen(c.band, 8, Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(toPixel(low), toPixel(high));
+    p.drawLine(toPixel(s.spinLoft_rad, spin - half), toPixel(s.spinLoft_rad, spin + half));
     p.setPen(QPen(c.predicted, 2.6));
     p.setBrush(c.panel);
-    p.drawEllipse(at, 6, 6);
+    p.drawEllipse(toPixel(s.spinLoft_rad, spin), 6, 6);
+}
 
+void SpinDrawing::paintWords(QPainter& p, const style::Colours& c) const {
+    const SpinWindow& w = bench_.prediction()->window;
+    const QFont f = style::font(13);
     paintText(p, {12.0, height() - 46.0},
               tr("Window today: %1, spin loft %2–%3°.")
                   .arg(lofts(w), text::number(degFromRad(w.from.spinLoft_rad), 0),
@@ -133,9 +162,35 @@ void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
     paintText(p, {12.0, height() - 28.0},
               tr("A fixed 28–30° costs %1 of the peak.").arg(text::rpm(w.fixedCosts_radps)), c.soft,
               f);
-    paintText(p, {12.0, height() - 10.0},
-              tr("This shot launches %1.").arg(text::degrees(here.launch_rad)), c.predicted,
-              style::font(13, QFont::DemiBold));
+    QString here = tr("This shot launches %1.")
+                       .arg(text::degrees(bench_.prediction()->shot.strike.launch.angle_rad()));
+    if (!own_.isEmpty()) here += tr(" %1 measured, at this speed.").arg(own_.size());
+    paintText(p, {12.0, height() - 10.0}, here, c.predicted, style::font(13, QFont::DemiBold));
+}
+
+void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
+    const auto& prediction = bench_.prediction();
+    if (!prediction) return;
+    const QRectF r = plot();
+    const SpinWindow& w = prediction->window;
+    const double left = toPixel(w.from).x();
+    const double right = toPixel(w.to).x();
+    p.fillRect(QRectF(left, r.top(), right - left, r.height()), c.chosen);
+    paintAxes(p, c);
+    paintFixed(p, c, w);
+    paintShots(p, c);
+    if (bench_.ghost()) paintCurve(p, bench_.ghost()->window, QPen(c.former, 1, Qt::DashLine));
+    paintCurve(p, w, QPen(c.predicted, 2.4));
+
+    const double peak = toPixel(w.peak).x();
+    const QFont f = style::font(13);
+    p.setPen(QPen(c.former, 1, Qt::DotLine));
+    p.drawLine(QPointF(peak, r.top()), QPointF(peak, r.bottom()));
+    paintText(p, {std::min(peak, left) - 8, r.top() - 8}, tr("loft limits"), c.soft, f,
+              Qt::AlignRight);
+    paintText(p, {r.right(), r.top() - 8}, tr("friction limits"), c.soft, f, Qt::AlignRight);
+    paintHere(p, c);
+    paintWords(p, c);
 }
 
 }  // namespace wedgeon

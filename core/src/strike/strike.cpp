@@ -39,6 +39,13 @@ Launch launchFromAngles(double speed_mps, double angle_rad, double direction_rad
             spinRate_radps * (std::cos(spinAxis_rad) * right - std::sin(spinAxis_rad) * up)};
 }
 
+double calcSpinLoft(const Delivery& d) {
+    const Vec3 heading = kernel::normalFromAngles(d.attack_rad, d.path_rad);
+    const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
+    // atan2 keeps small angles exact where acos would lose half of the digits.
+    return std::atan2(norm(cross(heading, normal)), dot(heading, normal));
+}
+
 StrikeResult calcStrike(const Delivery& delivery, const Contact& contact, const StrikeLaw& law) {
     delivery.validate();
     requireRange("friction", contact.friction, 0.01, 1.5);
@@ -47,8 +54,7 @@ StrikeResult calcStrike(const Delivery& delivery, const Contact& contact, const 
     const Vec3 heading = kernel::normalFromAngles(delivery.attack_rad, delivery.path_rad);
     const Vec3 normal = faceNormal(delivery.dynamicLoft_rad, delivery.faceAngle_rad);
     StrikeResult result;
-    // atan2 keeps small angles exact where acos would lose half of the digits.
-    result.spinLoft_rad = std::atan2(norm(cross(heading, normal)), dot(heading, normal));
+    result.spinLoft_rad = calcSpinLoft(delivery);
     requireRange("spin_loft_deg", result.spinLoft_rad, 0.0, radFromDeg(85), degFromRad(1.0));
 
     const auto out = kernel::strike<double>(

@@ -1,22 +1,31 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Laying out Shape and keeping its numbers in step.
+// Laying out Shape and keeping its sentence and flight in step.
 #include "views/shape/shape_view.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
-#include <QLabel>
-#include <QSignalBlocker>
+#include <QToolButton>
 #include <QVBoxLayout>
+#include <cmath>
 
+#include "model/watched_shots.h"
 #include "style/style.h"
+#include "text/cautions.h"
 #include "text/sentences.h"
-#include "wedgeon/units.h"
+#include "views/shape/ask_page.h"
+#include "views/shape/caution_line.h"
+#include "views/shape/compare_page.h"
+#include "views/shape/drawer.h"
+#include "views/shape/number_row.h"
+#include "views/shape/recipe_line.h"
+#include "views/shape/recipe_page.h"
+#include "views/shape/turn_page.h"
+#include "views/shape/why_page.h"
 #include "widgets/face_above_drawing.h"
 #include "widgets/face_on_drawing.h"
 #include "widgets/flight_drawing.h"
+#include "widgets/headline.h"
 #include "widgets/panel.h"
-#include "widgets/quantity_field.h"
 #include "widgets/sentence_label.h"
 #include "widgets/spin_drawing.h"
 #include "widgets/worth_drawing.h"
@@ -46,143 +55,200 @@ Panel* titled(const QString& title, const QString& hint, QWidget* content) {
     return panel;
 }
 
+/// The simulation's 80 of 100, from where the planned shot of the same set-up lands and rests.
+FlightScene::Band bandOf(const PlayedSwings& s) {
+    const Quantiles& carry = s.played[Outcome::Carry];
+    const Quantiles& total = s.played[Outcome::Total];
+    return {carry.p10 - s.carry_m, carry.p90 - s.carry_m, total.p10 - s.total_m,
+            total.p90 - s.total_m};
+}
+
+constexpr qsizetype mostOwnShots = 300;
+constexpr double sameLoft_rad = 0.01;
+/// Below this width the open drawer takes the place of spin and worth.
+constexpr int roomy_px = 1560;
+
 }  // namespace
 
-ShapeView::ShapeView(Workbench& bench, QWidget* parent) : QWidget(parent), bench_(bench) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(14, 12, 14, 12);
-    column->setSpacing(12);
-    column->addWidget(makeResult(), 9);
-    column->addWidget(makeNumbers());
-    auto* row = new QHBoxLayout;
+ShapeView::ShapeView(Workbench& bench, RecipeBook& book, const WatchedShots& shots, QWidget* parent)
+    : QWidget(parent), bench_(bench), book_(book), shots_(shots) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(14, 12, 14, 12);
     row->setSpacing(12);
-    row->addWidget(titled(tr("From above"), tr("drag the toe"), new FaceAboveDrawing(bench_)), 30);
-    row->addWidget(titled(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)),
-                   38);
-    row->addWidget(
-        titled(tr("Spin against spin loft"), tr("today's curve"), new SpinDrawing(bench_)), 33);
-    row->addWidget(titled(tr("Worth here"), tr("per step"), new WorthDrawing(bench_)), 23);
-    column->addLayout(row, 11);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(10);
+    makeDrawer();
+    column->addWidget(makeResult(), 12);
+    column->addWidget(new NumberRow(bench_));
+    column->addWidget(makeDrawings(), 10);
+    row->addLayout(column, 1);
+    row->addWidget(drawer_);
     connect(&bench_, &Workbench::changed, this, &ShapeView::refresh);
-    connect(&bench_, &Workbench::unitsChanged, this, [this] {
-        refreshNumbers();
-        refresh();
-    });
-    refreshNumbers();
+    connect(&bench_, &Workbench::unitsChanged, this, &ShapeView::refresh);
+    connect(&bench_, &Workbench::simulated, this, &ShapeView::refreshFlight);
+    connect(&bench_, &Workbench::givensChanged, this, &ShapeView::refreshOwnShots);
+    connect(&shots_, &WatchedShots::shotsChanged, this, &ShapeView::refreshOwnShots);
+    connect(drawer_, &Drawer::changed, this, &ShapeView::fitDrawings);
     refresh();
+    refreshOwnShots();
 }
 
 QWidget* ShapeView::makeResult() {
     auto* panel = new Panel;
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(1, 10, 1, 1);
-    column->setSpacing(2);
-    sentence_ = new SentenceLabel(SentenceLabel::Rank::Sentence);
-    sentence_->setObjectName(QStringLiteral("shapeSentence"));
-    why_ = new SentenceLabel(SentenceLabel::Rank::Why);
-    why_->setObjectName(QStringLiteral("shapeWhy"));
-    for (SentenceLabel* l : {sentence_, why_})
-        l->setContentsMargins(20, 0, 20, 0);
+    column->setContentsMargins(1, 6, 1, 1);
+    column->setSpacing(1);
+    headline_ = new Headline(QStringLiteral("shape"));
+    recipes_ = new RecipeLine(bench_);
+    auto* head = new QHBoxLayout;
+    head->setContentsMargins(20, 0, 20, 0);
+    head->addWidget(headline_);
+    auto* tools = new QHBoxLayout;
+    tools->setContentsMargins(14, 0, 12, 0);
+    tools->setSpacing(2);
+    tools->addWidget(recipes_);
+    tools->addStretch(1);
+    const QStringList names{tr("Why"), tr("Ask"), tr("Compare"), tr("Recipes"), tr("Mid-iron")};
+    const QStringList keys{tr("Ctrl+E"), tr("Ctrl+K"), tr("Ctrl+M"), tr("Ctrl+R"), tr("Ctrl+I")};
+    for (qsizetype i = 0; i < names.size(); ++i) {
+        auto* open = new QToolButton;
+        open->setText(names[i]);
+        open->setFont(style::font(13));
+        open->setAutoRaise(true);
+        open->setCheckable(true);
+        open->setFocusPolicy(Qt::StrongFocus);
+        open->setAccessibleName(tr("Open %1").arg(pages_[i]->title()));
+        open->setToolTip(QStringLiteral("%1 (%2)").arg(pages_[i]->title(), keys[i]));
+        connect(open, &QToolButton::clicked, this, [this, i] { drawer_->toggle(pages_[i]); });
+        connect(drawer_, &Drawer::changed, open,
+                [this, open, i] { open->setChecked(drawer_->current() == pages_[i]); });
+        tools->addWidget(open);
+    }
+    caution_ = new CautionLine;
     flight_ = new FlightDrawing(tr("Flight and run"));
-    column->addWidget(sentence_);
-    column->addWidget(why_);
+    column->addLayout(tools);
+    column->addLayout(head);
+    column->addWidget(caution_);
     column->addWidget(flight_, 1);
     return panel;
 }
 
-QWidget* ShapeView::makeNumbers() {
-    auto* panel = new Panel;
-    auto* row = new QHBoxLayout(panel);
-    row->setContentsMargins(16, 6, 16, 6);
-    row->setSpacing(8);
-    const auto addLabelled = [&](const QString& name, QWidget* field) {
-        auto* label = new QLabel(name);
-        label->setFont(style::font(13));
-        label->setBuddy(field);
-        row->addWidget(label);
-        row->addWidget(field);
-        row->addStretch(1);
-    };
-    const auto add = [&](const QString& name, QuantityField*& field, const QString& what,
-                         const std::function<void(Recipe&, double)>& apply) {
-        field = new QuantityField({name, {}, 1, 0, 1, 1, 1});
-        connect(field, &QuantityField::edited, this,
-                [this, what, apply](double si) { change(what, [&](Recipe& r) { apply(r, si); }); });
-        addLabelled(name, field);
-    };
-    add(tr("Speed"), speed_, tr("change the speed"),
-        [](Recipe& r, double v) { r.clubSpeed_mps = v; });
-    add(tr("Opened"), open_, tr("open the face"), [](Recipe& r, double v) { r.open_rad = v; });
-    add(tr("Lean"), lean_, tr("lean the shaft"), [](Recipe& r, double v) { r.lean_rad = v; });
-    add(tr("Ball"), ball_, tr("move the ball"), [](Recipe& r, double v) { r.ballForward_m = v; });
-    add(tr("Weight"), weight_, tr("shift the weight"),
-        [](Recipe& r, double v) { r.weightLead_pct = v; });
-    add(tr("Radius"), radius_, tr("change the radius"),
-        [](Recipe& r, double v) { r.swingRadius_m = v; });
-    lean_->setToolTip(
-        tr("With the ball in the middle; moving the ball back with the hands left in place leans "
-           "it further"));
-    ball_->setToolTip(tr("Balls ahead of the middle of the stance; negative is back"));
-    weight_->setToolTip(tr("Per cent on the lead foot"));
-    radius_->setToolTip(tr("0.8 m chop, 1.1 m ordinary, 1.5 m brush"));
-    release_ = new QComboBox;
-    release_->addItems({tr("held"), tr("ordinary"), tr("rotating")});
-    release_->setAccessibleName(tr("Release"));
-    connect(release_, &QComboBox::currentIndexChanged, this, [this](int i) {
-        change(tr("change the release"), [&](Recipe& r) { r.release = static_cast<Release>(i); });
-    });
-    addLabelled(tr("Release"), release_);
-    return panel;
+QWidget* ShapeView::makeDrawings() {
+    auto* drawings = new QWidget;
+    auto* row = new QHBoxLayout(drawings);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(12);
+    drawings->setMinimumHeight(252);
+    spin_ = new SpinDrawing(bench_);
+    spinPanel_ = titled(tr("Spin against spin loft"), tr("today's curve"), spin_);
+    worthPanel_ = titled(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
+    row->addWidget(
+        titled(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 34);
+    row->addWidget(titled(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)),
+                   38);
+    row->addWidget(spinPanel_, 31);
+    row->addWidget(worthPanel_, 23);
+    return drawings;
 }
 
-void ShapeView::change(const QString& what, const std::function<void(Recipe&)>& apply) {
-    BenchState next = bench_.state();
-    apply(next.recipe);
-    bench_.edit(next, what);
+void ShapeView::makeDrawer() {
+    drawer_ = new Drawer;
+    recipePage_ = new RecipePage(bench_, book_);
+    pages_ = {new WhyPage(bench_), new AskPage(bench_), new ComparePage(bench_), recipePage_,
+              new TurnPage(bench_)};
+    for (DrawerPage* page : pages_)
+        drawer_->add(page);
 }
 
-void ShapeView::refreshNumbers() {
-    const Units& u = bench_.units();
-    const double deg = degFromRad(1.0);
-    const QString degree = QStringLiteral("°");
-    speed_->setShape({tr("Club speed"), u.speedName(), u.speedFactor(), 3 * u.speedFactor(),
-                      45 * u.speedFactor(), 0.5, 1});
-    open_->setShape({tr("Face opened"), degree, deg, -45, 50, 1, 1});
-    lean_->setShape({tr("Shaft lean"), degree, deg, -20, 25, 1, 1});
-    ball_->setShape({tr("Ball forward"), tr("balls"), 1 / constants::ballWidth_m, -3, 2, 0.25, 2});
-    weight_->setShape({tr("Weight on lead"), tr("%"), 1, 30, 90, 1, 0});
-    radius_->setShape({tr("Swing radius"), tr("m"), 1, 0.7, 1.8, 0.05, 2});
+void ShapeView::togglePage(Page page) {
+    drawer_->toggle(pages_[static_cast<qsizetype>(page)]);
+}
+
+void ShapeView::keepRecipe() {
+    drawer_->open(recipePage_);
+    recipePage_->askName();
+}
+
+void ShapeView::fitDrawings() {
+    const bool narrow = drawer_->current() && width() < roomy_px;
+    spinPanel_->setVisible(!narrow);
+    worthPanel_->setVisible(!narrow);
+}
+
+void ShapeView::resizeEvent(QResizeEvent* event) {
+    fitDrawings();
+    QWidget::resizeEvent(event);
 }
 
 void ShapeView::refresh() {
-    const Recipe& r = bench_.state().recipe;
-    speed_->setSi(r.clubSpeed_mps);
-    open_->setSi(r.open_rad);
-    lean_->setSi(r.lean_rad);
-    ball_->setSi(r.ballForward_m);
-    weight_->setSi(r.weightLead_pct);
-    radius_->setSi(r.swingRadius_m);
-    const QSignalBlocker quiet(release_);
-    release_->setCurrentIndex(static_cast<int>(r.release));
+    if (const auto& p = bench_.prediction()) {
+        headline_->setTexts(text::shotSentence(p->shot, bench_.units()),
+                            text::whySentence(p->shot, p->spread));
+        caution_->show(text::cautionsFor(p->shot, bench_.state().givens));
+    } else {
+        headline_->setTexts(tr("This set-up is outside what the model covers."), bench_.error());
+        caution_->show({});
+    }
+    refreshFlight();
+}
 
+void ShapeView::refreshFlight() {
     FlightScene scene;
     scene.units = bench_.units();
+    scene.fromAbove = true;
     if (const auto& p = bench_.prediction()) {
-        sentence_->setText(text::shotSentence(p->shot, bench_.units()));
-        why_->setText(text::whySentence(p->shot, p->spread));
         scene.predicted = flightPath(p->trace, p->shot);
         scene.shot = p->shot;
-        scene.spread = p->spread;
-    } else {
-        sentence_->setText(tr("This set-up is outside what the model covers."));
-        why_->setText(bench_.error());
+        scene.band = bandOf(p->spread);
+        if (const auto& played = bench_.simulation()) {
+            // Until the swings of a new state are played, those of the former go with the shot.
+            scene.band = bandOf(*played);
+            scene.rests = played->played.rest;
+            for (auto& r : scene.rests) {
+                r[0] += p->shot.total_m() - played->total_m;
+                r[1] += p->shot.restSide_m() - played->restSide_m;
+            }
+        }
     }
-    if (const auto& g = bench_.ghost()) scene.ghost = flightPath(g->trace, g->shot);
+    const auto& all = bench_.overlays();
+    for (std::size_t i = 0; i < all.size() && all.size() > 1; ++i) {
+        if (i == bench_.state().chosen) {
+            scene.letter = recipeLetter(i);
+        } else if (all[i].shot) {
+            scene.others.push_back({recipeLetter(i), flightPath(all[i].trace, *all[i].shot)});
+        }
+    }
+    // Beside other recipes a ghost would be one line too many.
+    if (bench_.ghost() && all.size() < 2)
+        scene.ghost = flightPath(bench_.ghost()->trace, bench_.ghost()->shot);
     flight_->show(scene);
 }
 
+void ShapeView::refreshOwnShots() {
+    // The newest of this player with this loft and ball, as far as they were measured.
+    QVector<QPointF> own;
+    const BenchState& s = bench_.state();
+    const std::string player = s.player.toStdString();
+    const store::Shots* all = shots_.shots().get();
+    for (std::size_t i = all ? all->size() : 0; i > 0 && own.size() < mostOwnShots; --i) {
+        const store::ShotRecord& r = all->at(i - 1);
+        if (r[store::Label::Player] != player || !r.has(store::Quantity::SpinRate)) continue;
+        const store::ShotGivens g = store::findShotGivens(r, s.givens);
+        if (std::abs(g.givens.wedge.loft_rad - s.givens.wedge.loft_rad) > sameLoft_rad ||
+            g.givens.ball != s.givens.ball)
+            continue;
+        const auto delivery = store::findDelivery(r);
+        if (!delivery) continue;
+        own.append(
+            {calcSpinLoft(*delivery), r[store::Quantity::SpinRate] / delivery->clubSpeed_mps});
+    }
+    spin_->setOwnShots(std::move(own));
+}
+
 QString ShapeView::asText() const {
-    return sentence_->text() + QLatin1Char('\n') + why_->text();
+    QString out = headline_->asText();
+    if (const DrawerPage* page = drawer_->current()) out += QStringLiteral("\n\n") + page->asText();
+    return out;
 }
 
 }  // namespace wedgeon

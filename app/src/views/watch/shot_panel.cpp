@@ -164,7 +164,7 @@ void ShotPanel::draw(const store::ShotRecord& record, const WatchedShot& shot) {
     if (shot.prediction) {
         scene.predicted = flightPath(shot.prediction->trace, shot.prediction->shot);
         scene.shot = shot.prediction->shot;
-        scene.spread = shot.prediction->spread;
+        scene.band = bandOf(shot.prediction->spread);
     }
     scene.measuredCarry_m = shot.measured.carry_m;
     if (shot.measured.carry_m && shot.measured.release_m) {

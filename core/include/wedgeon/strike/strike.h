@@ -43,6 +43,9 @@ struct StrikeResult {
     bool limitedByFriction() const { return gripRatio > 1.0; }
 };
 
+/// Angle between the club's velocity and the face's normal, in space.
+double calcSpinLoft(const Delivery& delivery);
+
 /// The strike.
 ///
 /// v_n = v.n, u = |v - v_n n|; e = e0 - e1 v_n; J_n = m v_n (1+e)/(1+m/M);

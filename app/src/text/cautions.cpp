@@ -1,0 +1,47 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// When each caution applies.
+#include "text/cautions.h"
+
+#include <QCoreApplication>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon::text {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Cautions", text);
+}
+
+constexpr double steep_rad = radFromDeg(-6);
+constexpr double lofted_rad = radFromDeg(45);
+constexpr double near_m = 40.0;
+constexpr double hard = 1.2;  ///< firmness of the ground under the sole
+constexpr double wet = 0.8;
+
+}  // namespace
+
+std::vector<Caution> cautionsFor(const ShotResult& shot, const Givens& givens) {
+    std::vector<Caution> out;
+    const bool steep = shot.swing.delivery.attack_rad < steep_rad;
+    if (steep && (givens.lie.firmness >= hard || givens.ground.firmness >= hard)) {
+        out.push_back(
+            {QStringLiteral("steep-hard"),
+             tr("Steep strikes into mats, hard or frozen ground load wrists, elbows and back: few, "
+                "spaced, and stop at pain. Pain or injury belongs to a licensed clinician.")});
+    }
+    if (shot.strike.launch.angle_rad() > lofted_rad && shot.flight.carry_m < near_m) {
+        out.push_back({QStringLiteral("lofted-near"),
+                       tr("A high lofted shot that is struck thin flies low and fast: nobody ahead "
+                          "of or beside the swing; indoors a proper net with clearance. Range "
+                          "rules come first.")});
+    }
+    if (givens.lie.moisture > wet) {
+        out.push_back({QStringLiteral("wet"), tr("Wet ground: firm footing first, above all on a "
+                                                 "slope.")});
+    }
+    return out;
+}
+
+}  // namespace wedgeon::text

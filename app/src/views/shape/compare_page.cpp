@@ -1,0 +1,195 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Filling table and stair.
+#include "views/shape/compare_page.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QSignalBlocker>
+#include <QTableWidget>
+#include <array>
+#include <cmath>
+
+#include "text/sentences.h"
+#include "wedgeon/error.h"
+#include "wedgeon/explain/explain.h"
+#include "widgets/dial_shape.h"
+#include "widgets/sentence_label.h"
+#include "widgets/shares_drawing.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr std::array compared{Outcome::DynamicLoft, Outcome::SpinLoft,     Outcome::LaunchAngle,
+                              Outcome::SpinRate,    Outcome::LandingAngle, Outcome::Carry,
+                              Outcome::Release,     Outcome::Total,        Outcome::RestSide};
+constexpr int row_px = 21;
+constexpr std::array shared{Outcome::Release,     Outcome::Carry,        Outcome::SpinRate,
+                            Outcome::LaunchAngle, Outcome::LandingAngle, Outcome::Total};
+
+}  // namespace
+
+ComparePage::ComparePage(Workbench& bench, QWidget* parent)
+    : DrawerPage(bench, tr("Compare"), parent) {
+    hint_ =
+        addWhy(tr("Put another recipe beside this one: Recipe, Add a recipe beside (Ctrl+D), "
+                  "then change it or take a school's."));
+    sameCarry_ = new QCheckBox(tr("All at the chosen one's carry (the fair comparison)"));
+    sameCarry_->setAccessibleName(tr("All at one carry"));
+    content()->addWidget(sameCarry_);
+    table_ = new QTableWidget;
+    table_->setAccessibleName(tr("Recipes side by side"));
+    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    table_->setSelectionMode(QAbstractItemView::NoSelection);
+    table_->setTabKeyNavigation(false);
+    table_->setShowGrid(false);
+    table_->setFrameShape(QFrame::NoFrame);
+    table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    table_->verticalHeader()->setDefaultSectionSize(row_px);
+    table_->verticalHeader()->setMinimumSectionSize(row_px);
+    table_->verticalHeader()->hide();
+    content()->addWidget(table_);
+    addTitle(tr("Where the difference comes from"));
+    auto* row = new QHBoxLayout;
+    pair_ = new QComboBox;
+    pair_->setAccessibleName(tr("Which two"));
+    outcome_ = new QComboBox;
+    outcome_->setAccessibleName(tr("Difference in"));
+    for (const Outcome o : shared)
+        outcome_->addItem(shapeOf(o, bench_.units()).name);
+    row->addWidget(pair_);
+    row->addWidget(outcome_);
+    row->addStretch(1);
+    content()->addLayout(row);
+    shares_ = new SharesDrawing(tr("Shares of the difference"));
+    content()->addWidget(shares_, 1);
+    connect(sameCarry_, &QCheckBox::toggled, this, [this](bool on) {
+        BenchState next = bench_.state();
+        next.sameCarry = on;
+        bench_.edit(next, on ? tr("bring all to one carry") : tr("leave each its own carry"));
+    });
+    connect(pair_, &QComboBox::currentIndexChanged, this, &ComparePage::share);
+    connect(outcome_, &QComboBox::currentIndexChanged, this, &ComparePage::share);
+}
+
+QString ComparePage::nameOf(std::size_t i) const {
+    return recipeLetter(i) + QStringLiteral("  ") + text::fromUtf8(bench_.state().recipes[i].name);
+}
+
+void ComparePage::refresh() {
+    const bool several = bench_.overlays().size() > 1;
+    hint_->setVisible(!several);
+    const QSignalBlocker quiet(sameCarry_);
+    sameCarry_->setChecked(bench_.state().sameCarry);
+    sameCarry_->setEnabled(several);
+    fillTable();
+    fillPairs();
+    share();
+}
+
+void ComparePage::fillTable() {
+    const auto& all = bench_.overlays();
+    const Units& u = bench_.units();
+    const auto column = [&](int c, const QStringList& cells, Qt::Alignment align,
+                            const QString& hint) {
+        for (int r = 0; r < cells.size(); ++r) {
+            auto* item = new QTableWidgetItem(cells[r]);
+            item->setTextAlignment(align | Qt::AlignVCenter);
+            item->setToolTip(hint);
+            table_->setItem(r, c, item);
+        }
+    };
+    QStringList names{tr("Club speed")};
+    for (const Outcome o : compared)
+        names << shapeOf(o, u).name;
+    names << tr("Clean strikes");
+    table_->setRowCount(static_cast<int>(names.size()));
+    table_->setColumnCount(static_cast<int>(all.size()) + 1);
+    column(0, names, Qt::AlignLeft, {});
+    QStringList heads{QString()};
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        heads << recipeLetter(i);
+        QStringList cells{shown(shapeOf(Dial::ClubSpeed, u), all[i].recipe.clubSpeed_mps)};
+        for (const Outcome o : compared)
+            cells << (all[i].shot ? shown(shapeOf(o, u), valueOf(*all[i].shot, o)) : tr("–"));
+        cells << (all[i].shot ? text::number(100 * all[i].chances.clean, 0) + QStringLiteral(" %")
+                              : tr("out of reach"));
+        column(static_cast<int>(i) + 1, cells, Qt::AlignRight, all[i].error);
+    }
+    table_->setHorizontalHeaderLabels(heads);
+    table_->setFixedHeight(table_->verticalHeader()->length() +
+                           table_->horizontalHeader()->sizeHint().height() + 6);
+}
+
+void ComparePage::fillPairs() {
+    const std::size_t n = bench_.overlays().size();
+    const QSignalBlocker quiet(pair_);
+    const int kept = pair_->currentIndex();
+    pair_->clear();
+    for (std::size_t a = 0; a < n; ++a) {
+        for (std::size_t b = a + 1; b < n; ++b) {
+            pair_->addItem(tr("%1 to %2").arg(recipeLetter(a)).arg(recipeLetter(b)),
+                           QPoint(static_cast<int>(a), static_cast<int>(b)));
+        }
+    }
+    pair_->setCurrentIndex(kept >= 0 && kept < pair_->count() ? kept : 0);
+    pair_->setEnabled(pair_->count() > 1);
+}
+
+void ComparePage::share() {
+    SharesDrawing::Stair stair;
+    if (pair_->count() > 0) {
+        const QPoint pair = pair_->currentData().toPoint();
+        const Overlay& a = bench_.overlays()[static_cast<std::size_t>(pair.x())];
+        const Overlay& b = bench_.overlays()[static_cast<std::size_t>(pair.y())];
+        const Givens& g = bench_.state().givens;
+        const Outcome o = shared[static_cast<std::size_t>(std::max(outcome_->currentIndex(), 0))];
+        try {
+            if (a.shot && b.shot) {
+                const Explanation e = explain(causesOf(*a.shot, g), causesOf(*b.shot, g));
+                const auto shape = shapeOf(o, bench_.units());
+                const auto index = static_cast<std::size_t>(o);
+                stair = {shape.name,
+                         shape.unit,
+                         nameOf(static_cast<std::size_t>(pair.x())),
+                         nameOf(static_cast<std::size_t>(pair.y())),
+                         shape.decimals,
+                         e.from[index] * shape.factor,
+                         e.to[index] * shape.factor,
+                         {}};
+                for (std::size_t c = 0; c < causeCount; ++c) {
+                    const auto cause = static_cast<Cause>(c);
+                    // Ball, lie, ground and air are the strip's: the same for both.
+                    if (cause > Cause::Path && std::abs(e(o, cause)) < 1e-9) continue;
+                    stair.shares.append({text::cause(cause), e(o, cause) * shape.factor});
+                }
+            }
+        } catch (const RangeError&) {
+            // A mixture of the two is outside the model: then there are no shares to show.
+        }
+    }
+    shares_->show(stair);
+}
+
+QString ComparePage::asText() const {
+    QStringList out;
+    QStringList heads{QString()};
+    for (std::size_t i = 0; i < bench_.state().recipes.size(); ++i)
+        heads << nameOf(i);
+    out << heads.join(QLatin1Char('\t'));
+    for (int r = 0; r < table_->rowCount(); ++r) {
+        QStringList cells;
+        for (int c = 0; c < table_->columnCount(); ++c)
+            cells << table_->item(r, c)->text();
+        out << cells.join(QLatin1Char('\t'));
+    }
+    out << shares_->accessibleDescription();
+    return out.join(QLatin1Char('\n'));
+}
+
+}  // namespace wedgeon

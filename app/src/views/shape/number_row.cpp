@@ -1,0 +1,136 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Making the fields and keeping them in step.
+#include "views/shape/number_row.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QSignalBlocker>
+
+#include "style/style.h"
+#include "widgets/dial_shape.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr int roomy_px = 960;
+
+QString stepName(Dial dial) {
+    switch (dial) {
+        case Dial::Open:
+            return NumberRow::tr("open the face");
+        case Dial::Lean:
+            return NumberRow::tr("lean the shaft");
+        case Dial::BallForward:
+            return NumberRow::tr("move the ball");
+        case Dial::WeightLead:
+            return NumberRow::tr("shift the weight");
+        case Dial::SwingRadius:
+            return NumberRow::tr("change the radius");
+        case Dial::ClubSpeed:
+            return NumberRow::tr("change the speed");
+        case Dial::StandFarther:
+            return NumberRow::tr("change the distance");
+        case Dial::HandleRaised:
+            return NumberRow::tr("raise the handle");
+        case Dial::GripDown:
+            return NumberRow::tr("grip down");
+        case Dial::BodyLine:
+            return NumberRow::tr("turn the body line");
+    }
+    return {};
+}
+
+QString hintOf(Dial dial) {
+    switch (dial) {
+        case Dial::Lean:
+            return NumberRow::tr(
+                "With the ball in the middle; moving the ball back with the hands left in place "
+                "leans it further");
+        case Dial::BallForward:
+            return NumberRow::tr("Balls ahead of the middle of the stance; negative is back");
+        case Dial::WeightLead:
+            return NumberRow::tr("Per cent on the lead foot");
+        case Dial::SwingRadius:
+            return NumberRow::tr("0.8 m chop, 1.1 m ordinary, 1.5 m brush");
+        case Dial::BodyLine:
+            return NumberRow::tr("Feet, hips and shoulders; negative aims to the open side");
+        case Dial::HandleRaised:
+            return NumberRow::tr("Hands higher than usual tip the toe down");
+        default:
+            return {};
+    }
+}
+
+}  // namespace
+
+QuantityField* makeDialField(Workbench& bench, Dial dial) {
+    auto* field = new QuantityField(shapeOf(dial, bench.units()));
+    field->setToolTip(hintOf(dial));
+    field->setMinimumWidth(dial == Dial::ClubSpeed || dial == Dial::BallForward ? 76 : 58);
+    const auto follow = [&bench, dial, field] {
+        field->setSi(dialOf(bench.state().recipe(), dial));
+    };
+    QObject::connect(field, &QuantityField::edited, &bench, [&bench, dial](double si) {
+        BenchState next = bench.state();
+        dialOf(next.recipe(), dial) = si;
+        bench.edit(next, stepName(dial));
+    });
+    QObject::connect(&bench, &Workbench::changed, field, follow);
+    QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
+        field->setShape(shapeOf(dial, bench.units()));
+        follow();
+    });
+    follow();
+    return field;
+}
+
+QComboBox* makeReleaseChoice(Workbench& bench) {
+    auto* box = new QComboBox;
+    box->addItems({NumberRow::tr("held"), NumberRow::tr("ordinary"), NumberRow::tr("rotating")});
+    box->setAccessibleName(NumberRow::tr("Release"));
+    const auto follow = [&bench, box] {
+        const QSignalBlocker quiet(box);
+        box->setCurrentIndex(static_cast<int>(bench.state().recipe().release));
+    };
+    QObject::connect(box, &QComboBox::currentIndexChanged, &bench, [&bench](int i) {
+        BenchState next = bench.state();
+        next.recipe().release = static_cast<Release>(i);
+        bench.edit(next, NumberRow::tr("change the release"));
+    });
+    QObject::connect(&bench, &Workbench::changed, box, follow);
+    follow();
+    return box;
+}
+
+NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(14, 5, 14, 5);
+    row->setSpacing(6);
+    const auto add = [&](const QString& name, QWidget* field) {
+        auto* label = new QLabel(name);
+        label->setFont(style::font(13));
+        label->setBuddy(field);
+        row->addWidget(label);
+        row->addWidget(field);
+        row->addStretch(1);
+    };
+    add(tr("Speed"), makeDialField(bench, Dial::ClubSpeed));
+    add(tr("Opened"), makeDialField(bench, Dial::Open));
+    add(tr("Lean"), makeDialField(bench, Dial::Lean));
+    add(tr("Ball"), makeDialField(bench, Dial::BallForward));
+    add(tr("Weight"), makeDialField(bench, Dial::WeightLead));
+    add(tr("Radius"), makeDialField(bench, Dial::SwingRadius));
+    add(tr("Release"), makeReleaseChoice(bench));
+}
+
+void NumberRow::resizeEvent(QResizeEvent* event) {
+    // Narrow, the fields keep their numbers whole and leave the arrows to the keyboard.
+    const auto buttons =
+        width() < roomy_px ? QAbstractSpinBox::NoButtons : QAbstractSpinBox::UpDownArrows;
+    for (auto* field : findChildren<QuantityField*>())
+        field->setButtonSymbols(buttons);
+    Panel::resizeEvent(event);
+}
+
+}  // namespace wedgeon

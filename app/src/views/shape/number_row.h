@@ -1,0 +1,30 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The parts of the set-up that change from shot to shot, as one line of numbers.
+#pragma once
+
+#include <QComboBox>
+
+#include "model/workbench.h"
+#include "widgets/panel.h"
+
+namespace wedgeon {
+
+class QuantityField;
+
+/// A field that edits one dial of the chosen recipe and follows it.
+QuantityField* makeDialField(Workbench& bench, Dial dial);
+/// A choice that edits one enumeration of the chosen recipe and follows it.
+QComboBox* makeReleaseChoice(Workbench& bench);
+
+class NumberRow : public Panel {
+    Q_OBJECT
+
+public:
+    explicit NumberRow(Workbench& bench, QWidget* parent = nullptr);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+};
+
+}  // namespace wedgeon

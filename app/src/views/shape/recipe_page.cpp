@@ -1,0 +1,307 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Choosing, judging, editing and keeping recipes.
+#include "views/shape/recipe_page.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include "style/style.h"
+#include "views/shape/number_row.h"
+#include "wedgeon/error.h"
+#include "widgets/dial_shape.h"
+#include "widgets/sentence_label.h"
+
+namespace wedgeon {
+namespace {
+
+/// The result whose unit and decimals a measure of a school is shown with.
+QString shownMeasure(Measure measure, double si, const Units& units) {
+    const auto as = [&](Outcome o) { return shown(shapeOf(o, units), si); };
+    const auto mm = [&] { return text::number(1000 * si, 1) + QStringLiteral("\u00a0mm"); };
+    switch (measure) {
+        case Measure::Attack:
+            return as(Outcome::Attack);
+        case Measure::Launch:
+            return as(Outcome::LaunchAngle);
+        case Measure::StartLine:
+            return as(Outcome::LaunchDirection);
+        case Measure::Spin:
+            return text::rpm(si);
+        case Measure::SpinAxis:
+            return as(Outcome::SpinAxis);
+        case Measure::Apex:
+            return as(Outcome::Apex);
+        case Measure::LandingAngle:
+            return as(Outcome::LandingAngle);
+        case Measure::Release:
+            return as(Outcome::Release);
+        case Measure::ClubSpeed:
+            return shown(shapeOf(Dial::ClubSpeed, units), si);
+        case Measure::DynamicLoft:
+            return as(Outcome::DynamicLoft);
+        case Measure::FaceAngle:
+            return as(Outcome::FaceAngle);
+        case Measure::Room:
+        case Measure::LeadingEdge:
+            return mm();
+    }
+    return {};
+}
+
+QString verdictWords(Verdict v) {
+    switch (v) {
+        case Verdict::Follows:
+            return RecipePage::tr("follows here");
+        case Verdict::NoChange:
+            return RecipePage::tr("makes no difference here");
+        case Verdict::Opposite:
+            return RecipePage::tr("the opposite follows here");
+    }
+    return {};
+}
+
+QString verdictMark(Verdict v) {
+    return v == Verdict::Follows    ? QStringLiteral("\u25cf ")
+           : v == Verdict::NoChange ? QStringLiteral("\u25cb ")
+                                    : QStringLiteral("\u25b2 ");
+}
+
+template <class Enum>
+QComboBox* makeChoice(Workbench& bench, const QString& name, const QStringList& texts,
+                      Enum Recipe::*member) {
+    auto* box = new QComboBox;
+    box->addItems(texts);
+    box->setAccessibleName(name);
+    const auto follow = [&bench, box, member] {
+        const QSignalBlocker quiet(box);
+        box->setCurrentIndex(static_cast<int>(bench.state().recipe().*member));
+    };
+    QObject::connect(box, &QComboBox::currentIndexChanged, &bench, [&bench, name, member](int i) {
+        BenchState next = bench.state();
+        next.recipe().*member = static_cast<Enum>(i);
+        bench.edit(next, RecipePage::tr("change %1").arg(name.toLower()));
+    });
+    QObject::connect(&bench, &Workbench::changed, box, follow);
+    follow();
+    return box;
+}
+
+}  // namespace
+
+RecipePage::RecipePage(Workbench& bench, RecipeBook& book, QWidget* parent)
+    : DrawerPage(bench, tr("Recipes"), parent), book_(book) {
+    makeStart();
+    makeSchool();
+    makeKeep();
+    makeSetUp();
+    content()->addStretch(1);
+    connect(&book_, &RecipeBook::changed, this, [this] {
+        fillStarts();
+        refresh();
+    });
+    fillStarts();
+}
+
+void RecipePage::makeStart() {
+    addTitle(tr("Start from"));
+    start_ = new QComboBox;
+    start_->setAccessibleName(tr("Start from"));
+    content()->addWidget(start_);
+    auto* row = new QHBoxLayout;
+    take_ = new QPushButton(tr("Put it on the bench"));
+    beside_ = new QPushButton(tr("Beside the present one"));
+    row->addWidget(take_);
+    row->addWidget(beside_);
+    row->addStretch(1);
+    content()->addLayout(row);
+    connect(start_, &QComboBox::currentIndexChanged, this, &RecipePage::showSchool);
+    connect(take_, &QPushButton::clicked, this, [this] { take(false); });
+    connect(beside_, &QPushButton::clicked, this, [this] { take(true); });
+}
+
+void RecipePage::makeSchool() {
+    asks_ = addWhy();
+    asks_->setRank(SentenceLabel::Rank::Body);
+    asks_->setObjectName(QStringLiteral("schoolAsks"));
+    claimsTitle_ = addTitle({});
+    claims_ = addWhy();
+    claims_->setRank(SentenceLabel::Rank::Body);
+    claims_->setObjectName(QStringLiteral("schoolClaims"));
+    unknown_ = addWhy();
+    unknown_->setObjectName(QStringLiteral("schoolUnknown"));
+}
+
+void RecipePage::makeKeep() {
+    addTitle(tr("Keep the recipe on the bench"));
+    auto* row = new QHBoxLayout;
+    name_ = new QLineEdit;
+    name_->setMaxLength(30);
+    name_->setAccessibleName(tr("Name of the recipe"));
+    keep_ = new QPushButton(tr("Keep"));
+    forget_ = new QPushButton(tr("Remove"));
+    row->addWidget(name_, 1);
+    row->addWidget(keep_);
+    row->addWidget(forget_);
+    content()->addLayout(row);
+    bookError_ = addWhy();
+    connect(keep_, &QPushButton::clicked, this, &RecipePage::keep);
+    connect(name_, &QLineEdit::returnPressed, this, &RecipePage::keep);
+    connect(forget_, &QPushButton::clicked, this, &RecipePage::forget);
+}
+
+void RecipePage::makeSetUp() {
+    addTitle(tr("The rest of its set-up"));
+    auto* form = new QFormLayout;
+    form->setVerticalSpacing(5);
+    for (const Dial d : {Dial::BodyLine, Dial::StandFarther, Dial::HandleRaised, Dial::GripDown}) {
+        form->addRow(shapeOf(d, bench_.units()).name, makeDialField(bench_, d));
+    }
+    form->addRow(tr("Swung along"),
+                 makeChoice(bench_, tr("Swung along"),
+                            {tr("the target line"), tr("between the two"), tr("the body line")},
+                            &Recipe::swingAlong));
+    form->addRow(tr("Weight moved by"),
+                 makeChoice(bench_, tr("Weight moved by"),
+                            {tr("the whole body"), tr("the lower body")}, &Recipe::weightBy));
+    auto* turn = new QuantityField(
+        {tr("Hands turned"), QStringLiteral("°"), 180 / constants::pi, -45, 45, 1, 1});
+    turn->setToolTip(tr("Opened by turning the hands on the grip: it comes back square"));
+    connect(turn, &QuantityField::edited, this, [this](double si) {
+        BenchState next = bench_.state();
+        next.recipe().handTurn_rad = si;
+        bench_.edit(next, tr("turn the hands"));
+    });
+    const auto follow = [this, turn] { turn->setSi(bench_.state().recipe().handTurn_rad); };
+    connect(&bench_, &Workbench::changed, turn, follow);
+    follow();
+    form->addRow(tr("Hands turned"), turn);
+    content()->addLayout(form);
+}
+
+void RecipePage::fillStarts() {
+    const QSignalBlocker quiet(start_);
+    const QString kept = start_->currentText();
+    start_->clear();
+    starts_.clear();
+    for (const School& s : schools()) {
+        starts_.push_back({std::string(s.name), std::string(s.key), s.recipe});
+        start_->addItem(tr("%1 (school)").arg(text::fromUtf8(s.name)));
+    }
+    for (const NamedRecipe& r : book_.recipes()) {
+        starts_.push_back(r);
+        start_->addItem(text::fromUtf8(r.name));
+    }
+    start_->setCurrentIndex(std::max(0, start_->findText(kept)));
+}
+
+const NamedRecipe* RecipePage::selected() const {
+    const auto i = static_cast<std::size_t>(start_->currentIndex());
+    return i < starts_.size() ? &starts_[i] : nullptr;
+}
+
+const School* RecipePage::shownSchool() const {
+    const NamedRecipe* s = selected();
+    return s ? findSchool(s->school) : nullptr;
+}
+
+void RecipePage::refresh() {
+    showSchool();
+    const NamedRecipe& now = bench_.state().recipes[bench_.state().chosen];
+    if (!name_->hasFocus()) name_->setText(text::fromUtf8(now.name));
+    beside_->setEnabled(bench_.state().recipes.size() < BenchState::mostRecipes);
+    const NamedRecipe* s = selected();
+    forget_->setEnabled(s && start_->currentIndex() >= static_cast<int>(schools().size()));
+    forget_->setToolTip(tr("Removes the one under \"Start from\" from your own recipes"));
+    bookError_->setText(book_.error());
+    bookError_->setVisible(!book_.error().isEmpty());
+}
+
+void RecipePage::showSchool() {
+    const School* school = shownSchool();
+    for (QWidget* w : {static_cast<QWidget*>(asks_), static_cast<QWidget*>(claimsTitle_),
+                       static_cast<QWidget*>(claims_), static_cast<QWidget*>(unknown_)})
+        w->setVisible(school);
+    if (!school) return;
+    asks_->setText(text::fromUtf8(school->asks));
+    unknown_->setText(tr("What the model cannot know: %1").arg(text::fromUtf8(school->unknown)));
+    // The one on the bench when it is of this school, so that an edit shows at once.
+    const NamedRecipe& now = bench_.state().recipes[bench_.state().chosen];
+    const Recipe& recipe = now.school == school->key ? now.recipe : school->recipe;
+    const auto& p = bench_.prediction();
+    const double carry = p ? p->shot.flight.carry_m : 20.0;
+    claimsTitle_->setText(
+        tr("Its teachers say, against %1").arg(text::fromUtf8(school->againstName)));
+    QStringList lines;
+    try {
+        const Units& u = bench_.units();
+        const Consequences all = findConsequences(*school, recipe, bench_.state().givens, carry);
+        for (const Consequence& c : all.claims) {
+            lines << verdictMark(c.verdict) + tr("It %1: %2 (%3 to %4).")
+                                                  .arg(text::fromUtf8(c.claim.says),
+                                                       verdictWords(c.verdict),
+                                                       shownMeasure(c.claim.measure, c.against, u),
+                                                       shownMeasure(c.claim.measure, c.here, u));
+        }
+        lines << tr("Both brought to a carry of %1.").arg(u.length(carry, 1));
+    } catch (const RangeError&) {
+        lines << tr("It cannot be compared here: one of the two does not carry %1 with this wedge, "
+                    "ball and lie.")
+                     .arg(bench_.units().length(carry, 1));
+    }
+    claims_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void RecipePage::take(bool beside) {
+    const NamedRecipe* s = selected();
+    if (!s) return;
+    BenchState next = bench_.state();
+    NamedRecipe taken = *s;
+    // A school has no speed of its own: the one on the bench stays.
+    if (start_->currentIndex() < static_cast<int>(schools().size()))
+        taken.recipe.clubSpeed_mps = next.recipe().clubSpeed_mps;
+    if (beside && next.recipes.size() < BenchState::mostRecipes) {
+        next.recipes.push_back(taken);
+        next.chosen = next.recipes.size() - 1;
+    } else {
+        next.recipes[next.chosen] = taken;
+    }
+    bench_.edit(next, tr("take %1").arg(text::fromUtf8(taken.name)));
+}
+
+void RecipePage::askName() {
+    name_->setFocus();
+    name_->selectAll();
+}
+
+void RecipePage::keep() {
+    const QString name = name_->text().simplified();
+    if (name.isEmpty()) {
+        name_->setFocus();
+        return;
+    }
+    BenchState next = bench_.state();
+    NamedRecipe& now = next.recipes[next.chosen];
+    now.name = name.toStdString();
+    book_.keep(now);
+    if (next != bench_.state()) bench_.edit(next, tr("name the recipe"));
+    start_->setCurrentIndex(start_->findText(name));
+}
+
+void RecipePage::forget() {
+    const NamedRecipe* s = selected();
+    if (s && start_->currentIndex() >= static_cast<int>(schools().size()))
+        book_.remove(std::string(s->name));
+}
+
+QString RecipePage::asText() const {
+    return start_->currentText() + QLatin1Char('\n') + asks_->text() + QLatin1Char('\n') +
+           claimsTitle_->text() + QLatin1Char('\n') + claims_->text() + QLatin1Char('\n') +
+           unknown_->text();
+}
+
+}  // namespace wedgeon

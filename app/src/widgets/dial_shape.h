@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How each part of a set-up and each result is named, measured and stepped in a field or a
+// sentence: the one place that knows.
+#pragma once
+
+#include "text/units.h"
+#include "wedgeon/shot/quantity.h"
+#include "widgets/quantity_field.h"
+
+namespace wedgeon {
+
+QuantityField::Shape shapeOf(Dial dial, const Units& units);
+QuantityField::Shape shapeOf(Outcome outcome, const Units& units);
+/// The value with its unit, as the field would show it.
+QString shown(const QuantityField::Shape& shape, double si);
+
+}  // namespace wedgeon

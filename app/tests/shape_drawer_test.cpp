@@ -1,0 +1,330 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Shape's drawer in the real window: why, ask, compare, recipes and schools, the mid-iron.
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QStandardPaths>
+#include <QTableWidget>
+#include <QToolButton>
+
+#include "start_state.h"
+#include "text/units.h"
+#include "wedgeon/explain/explain.h"
+#include "wedgeon/inverse/inverse.h"
+#include "wedgeon/school/school.h"
+#include "window_fixture.h"
+
+namespace wedgeon::test {
+namespace {
+
+class DrawerTest : public WindowTest {
+protected:
+    void SetUp() override {
+        QFile::remove(recipesPath());
+        WindowTest::SetUp();
+        window_->showView(MainWindow::Shape);
+    }
+    void TearDown() override { QFile::remove(recipesPath()); }
+
+    static QString recipesPath() {
+        return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+               QStringLiteral("/recipes.json");
+    }
+    QDoubleSpinBox* number(const char* name) {
+        return byName<QDoubleSpinBox>(QString::fromLatin1(name));
+    }
+    void open(const char* entry) { action(QString::fromLatin1(entry))->trigger(); }
+    void press(const QString& text) {
+        for (auto* b : window_->findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == text) {
+                ASSERT_TRUE(b->isEnabled()) << text.toStdString();
+                QTest::mouseClick(b, Qt::LeftButton);
+                return;
+            }
+        }
+        FAIL() << "no button says " << text.toStdString();
+    }
+    QString flight() {
+        return byName<Drawing>(QStringLiteral("Flight and run"))->accessibleDescription();
+    }
+    QTableWidget* table() { return byName<QTableWidget>(QStringLiteral("Recipes side by side")); }
+    /// A number of the comparison's table: row by name, column 1 for A.
+    double cell(const QString& row, int column) {
+        for (int r = 0; r < table()->rowCount(); ++r) {
+            if (table()->item(r, 0)->text() == row)
+                return numberAfter(table()->item(r, column)->text(), QString());
+        }
+        ADD_FAILURE() << "no row " << row.toStdString();
+        return 0.0;
+    }
+    void pin(const char* result, double value) {
+        number((std::string("Wanted ") + result).c_str())->setValue(value);
+    }
+    bool answered() {
+        return QTest::qWaitFor(
+            [&] { return !said("askVerdict").startsWith(QStringLiteral("Looking")); }, 8000);
+    }
+};
+
+TEST_F(DrawerTest, WhyShowsEachStepWithTheCoresNumbers) {
+    open("Why this result");
+    const ShotResult s = calcShot(startRecipe(), startGivens());
+    EXPECT_NEAR(numberAfter(said("whyNumbers0"), QStringLiteral("dynamic loft")),
+                degFromRad(s.swing.delivery.dynamicLoft_rad), 0.051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers1"), QStringLiteral("attack")),
+                -degFromRad(s.swing.delivery.attack_rad), 0.051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers2"), QString(QChar(0x3bc))), s.contact.friction,
+                0.0051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers3"), QStringLiteral("launch")),
+                degFromRad(s.strike.launch.angle_rad()), 0.051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers4"), QStringLiteral("edge")),
+                1000 * s.margin.leadingEdge_m, 0.051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers5"), QStringLiteral("carry")), s.flight.carry_m, 0.051);
+    EXPECT_NEAR(numberAfter(said("whyNumbers6"), QStringLiteral("Rests")), s.run.release_m, 0.051);
+    // It follows an edit, and closes by its entry.
+    number("Shaft lean")->setValue(12);
+    EXPECT_LT(numberAfter(said("whyNumbers0"), QStringLiteral("dynamic loft")),
+              degFromRad(s.swing.delivery.dynamicLoft_rad) - 4);
+    open("Why this result");
+    EXPECT_EQ(said("whyNumbers0"), QString());
+}
+
+TEST_F(DrawerTest, CopyTakesTheOpenPageAlong) {
+    open("Why this result");
+    action(QStringLiteral("Copy the result"))->trigger();
+    const QString copied = QApplication::clipboard()->text();
+    EXPECT_TRUE(copied.contains(said("whyNumbers3")));
+    EXPECT_TRUE(copied.contains(QStringLiteral("Penner")));
+}
+
+TEST_F(DrawerTest, AskFindsAChangeThatTheChainConfirms) {
+    open("Ask for a result");
+    pin("Carry", 20);
+    pin("Release", 2);
+    press(QStringLiteral("Find the smallest change"));
+    ASSERT_TRUE(answered());
+    EXPECT_TRUE(said("askVerdict").startsWith(QStringLiteral("The smallest change")))
+        << said("askVerdict").toStdString();
+    EXPECT_TRUE(said("askChanges").contains(QStringLiteral("from")))
+        << said("askChanges").toStdString();
+    press(QStringLiteral("Put it on the bench"));
+    open("Compare");
+    EXPECT_NEAR(cell(QStringLiteral("Carry"), 1), 20, 0.36);
+    EXPECT_NEAR(cell(QStringLiteral("Release"), 1), 2, 0.26);
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_NEAR(number("Club speed")->value(), 21, 0.01);
+}
+
+TEST_F(DrawerTest, AskSaysWhyNothingReachesIt) {
+    open("Ask for a result");
+    pin("Carry", 60);
+    pin("Release", -5);
+    press(QStringLiteral("Find the smallest change"));
+    ASSERT_TRUE(answered());
+    EXPECT_EQ(said("askVerdict"), QStringLiteral("No set-up of these parts does it. The nearest:"));
+    EXPECT_TRUE(said("askReached").contains(QStringLiteral("at the nearest, not")))
+        << said("askReached").toStdString();
+    EXPECT_TRUE(said("askReached").contains(QStringLiteral("Held by the")) ||
+                said("askReached").contains(QStringLiteral("free another")));
+}
+
+TEST_F(DrawerTest, AskWithoutAWishOrAFreedomSaysWhatIsMissing) {
+    open("Ask for a result");
+    press(QStringLiteral("Find the smallest change"));
+    EXPECT_EQ(said("askVerdict"), QStringLiteral("Pin at least one result."));
+    pin("Carry", 20);
+    for (auto* box : window_->findChildren<QCheckBox*>()) {
+        if (box->accessibleName().startsWith(QStringLiteral("Free "))) box->setChecked(false);
+    }
+    press(QStringLiteral("Find the smallest change"));
+    EXPECT_EQ(said("askVerdict"), QStringLiteral("Free at least one part of the set-up."));
+}
+
+TEST_F(DrawerTest, EverySchoolLoadsAndItsClaimsAreTheCores) {
+    open("Recipes and schools");
+    auto* start = byName<QComboBox>(QStringLiteral("Start from"));
+    ASSERT_GE(start->count(), static_cast<int>(schools().size()));
+    int i = 0;
+    for (const School& s : schools()) {
+        start->setCurrentIndex(i++);
+        press(QStringLiteral("Put it on the bench"));
+        const Givens g = startGivens();
+        Recipe r = s.recipe;
+        r.clubSpeed_mps = 21;
+        const ShotResult shot = calcShot(r, g);
+        EXPECT_NEAR(numberAfter(flight(), QStringLiteral("rests at")), shot.total_m(), 0.051)
+            << s.key;
+        EXPECT_NEAR(number("Face opened")->value(), degFromRad(s.recipe.open_rad), 0.051);
+        EXPECT_EQ(said("schoolAsks"), text::fromUtf8(s.asks));
+        EXPECT_TRUE(said("schoolUnknown").contains(text::fromUtf8(s.unknown)));
+
+        const QStringList lines = said("schoolClaims").split(QLatin1Char('\n'));
+        const Consequences all = findConsequences(s, r, g, shot.flight.carry_m);
+        ASSERT_EQ(lines.size(), static_cast<qsizetype>(all.claims.size()) + 1) << s.key;
+        for (std::size_t c = 0; c < all.claims.size(); ++c) {
+            const QString& line = lines[static_cast<qsizetype>(c)];
+            const Verdict v = all.claims[c].verdict;
+            EXPECT_TRUE(line.contains(text::fromUtf8(all.claims[c].claim.says)));
+            const QString words = v == Verdict::Follows    ? QStringLiteral(": follows here")
+                                  : v == Verdict::Opposite ? QStringLiteral("the opposite follows")
+                                                           : QStringLiteral("no difference");
+            EXPECT_TRUE(line.contains(words)) << line.toStdString();
+            const MeasureInfo& m = info(all.claims[c].claim.measure);
+            if (m.measure != Measure::Spin) {
+                EXPECT_NEAR(
+                    numberAfter(line.mid(line.lastIndexOf(QStringLiteral(" to "))), QString()),
+                    all.claims[c].here * m.factor, 0.051)
+                    << line.toStdString();
+            }
+        }
+    }
+}
+
+TEST_F(DrawerTest, ThreeRecipesSideBySideAtOneCarryAndTheirShares) {
+    open("Recipes and schools");
+    auto* start = byName<QComboBox>(QStringLiteral("Start from"));
+    start->setCurrentIndex(0);
+    press(QStringLiteral("Beside the present one"));
+    start->setCurrentIndex(1);
+    press(QStringLiteral("Beside the present one"));
+    action(QStringLiteral("Choose recipe A"))->trigger();
+    EXPECT_TRUE(flight().contains(QStringLiteral("Recipe B carries")));
+    EXPECT_TRUE(flight().contains(QStringLiteral("Recipe C carries")));
+    open("Compare");
+    EXPECT_GT(std::abs(cell(QStringLiteral("Carry"), 1) - cell(QStringLiteral("Carry"), 3)), 1);
+    byName<QCheckBox>(QStringLiteral("All at one carry"))->click();
+    for (const int column : {2, 3})
+        EXPECT_NEAR(cell(QStringLiteral("Carry"), column), cell(QStringLiteral("Carry"), 1), 0.11);
+
+    // The shares, once more from the core.
+    const Givens g = startGivens();
+    const ShotResult a = calcShot(startRecipe(), g);
+    Recipe flighted = findSchool("flighted")->recipe;
+    flighted.clubSpeed_mps = findSpeedForCarry(flighted, g, a.flight.carry_m);
+    const ShotResult b = calcShot(flighted, g);
+    const Explanation e = explain(causesOf(a, g), causesOf(b, g));
+    const QString shares =
+        byName<Drawing>(QStringLiteral("Shares of the difference"))->accessibleDescription();
+    EXPECT_NEAR(numberAfter(shares, QStringLiteral("loft")), e(Outcome::Release, Cause::Loft),
+                0.051)
+        << shares.toStdString();
+    EXPECT_NEAR(numberAfter(shares, QStringLiteral("speed")), e(Outcome::Release, Cause::Speed),
+                0.051);
+    EXPECT_NEAR(cell(QStringLiteral("Release"), 2), b.run.release_m, 0.051);
+
+    action(QStringLiteral("Copy the result"))->trigger();
+    EXPECT_TRUE(QApplication::clipboard()->text().contains(shares));
+}
+
+TEST_F(DrawerTest, RecipesAreAddedChosenClosedAndUndone) {
+    open("Add a recipe");
+    number("Shaft lean")->setValue(11);
+    EXPECT_TRUE(flight().contains(QStringLiteral("Recipe A carries")));
+    action(QStringLiteral("Choose recipe A"))->trigger();
+    EXPECT_NEAR(number("Shaft lean")->value(), 5, 0.01);
+    EXPECT_TRUE(flight().contains(QStringLiteral("Recipe B carries")));
+    action(QStringLiteral("Close the chosen"))->trigger();
+    EXPECT_NEAR(number("Shaft lean")->value(), 11, 0.01) << "B is what is left";
+    action(QStringLiteral("Close the chosen"))->trigger();
+    EXPECT_NEAR(number("Shaft lean")->value(), 11, 0.01) << "the last one stays";
+    while (action(QStringLiteral("Undo"))->isEnabled())
+        action(QStringLiteral("Undo"))->trigger();
+    EXPECT_FALSE(flight().contains(QStringLiteral("Recipe")));
+    EXPECT_NEAR(number("Shaft lean")->value(), 5, 0.01);
+    for (int i = 0; i < 5; ++i)
+        open("Add a recipe");
+    EXPECT_TRUE(flight().contains(QStringLiteral("Recipe B")));
+    EXPECT_EQ(flight().count(QStringLiteral("Recipe")), 2) << "three at most";
+}
+
+TEST_F(DrawerTest, AKeptRecipeIsThereInTheNextWindow) {
+    number("Shaft lean")->setValue(9);
+    open("Keep under a name");
+    auto* name = byName<QLineEdit>(QStringLiteral("Name of the recipe"));
+    EXPECT_TRUE(name->hasFocus());
+    name->setText(QStringLiteral("<b>Low & soft</b>"));
+    press(QStringLiteral("Keep"));
+    EXPECT_TRUE(QFile::exists(recipesPath()));
+    window_ = std::make_unique<MainWindow>();
+    window_->resize(1280, 800);
+    window_->show();
+    window_->showView(MainWindow::Shape);
+    EXPECT_NEAR(number("Shaft lean")->value(), 5, 0.01);
+    open("Recipes and schools");
+    auto* start = byName<QComboBox>(QStringLiteral("Start from"));
+    start->setCurrentText(QStringLiteral("<b>Low & soft</b>"));
+    press(QStringLiteral("Put it on the bench"));
+    EXPECT_NEAR(number("Shaft lean")->value(), 9, 0.01);
+    EXPECT_TRUE(byName<QToolButton>(QStringLiteral("Recipe A: <b>Low & soft</b>")));
+    press(QStringLiteral("Remove"));
+    EXPECT_EQ(start->findText(QStringLiteral("<b>Low & soft</b>")), -1);
+}
+
+TEST_F(DrawerTest, AnUnreadableFileOfRecipesIsKeptAndSaid) {
+    window_.reset();
+    QDir().mkpath(QFileInfo(recipesPath()).absolutePath());
+    QFile file(recipesPath());
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("{ half of a file");
+    file.close();
+    window_ = std::make_unique<MainWindow>();
+    window_->show();
+    window_->showView(MainWindow::Shape);
+    open("Keep under a name");
+    bool told = false;
+    for (auto* l : window_->findChildren<QLabel*>())
+        told = told || (l->isVisible() && l->text().contains(QStringLiteral("could not be read")));
+    EXPECT_TRUE(told);
+    press(QStringLiteral("Keep"));
+    QFile aside(recipesPath() + QStringLiteral(".unreadable"));
+    ASSERT_TRUE(aside.open(QIODevice::ReadOnly));
+    EXPECT_EQ(aside.readAll(), QByteArray("{ half of a file"));
+    aside.remove();
+}
+
+TEST_F(DrawerTest, RecipesGoOutAndComeInAsJson) {
+    number("Shaft lean")->setValue(8);
+    const QString path = folder_.filePath(QStringLiteral("mine.json"));
+    inFileDialog(path, [&] { open("Export recipes"); });
+    ASSERT_TRUE(QFile::exists(path)) << notice().toStdString();
+    inFileDialog(path, [&] { open("Open recipes"); });
+    EXPECT_TRUE(notice().contains(QStringLiteral("One recipe from mine.json")))
+        << notice().toStdString();
+    const QString bad = write(QStringLiteral("bad.json"), "{}");
+    inFileDialog(bad, [&] { open("Open recipes"); });
+    EXPECT_TRUE(notice().contains(QStringLiteral("format must be"))) << notice().toStdString();
+}
+
+TEST_F(DrawerTest, ACautionIsShownOnceWhereItApplies) {
+    EXPECT_EQ(said("caution"), QString());
+    number("Face opened")->setValue(28);
+    EXPECT_TRUE(said("caution").contains(QStringLiteral("nobody ahead")))
+        << said("caution").toStdString();
+    press(QStringLiteral("Understood"));
+    EXPECT_EQ(said("caution"), QString());
+    number("Face opened")->setValue(0);
+    number("Face opened")->setValue(30);
+    EXPECT_EQ(said("caution"), QString()) << "once is enough";
+}
+
+TEST_F(DrawerTest, TheSameTurnOnAMidIron) {
+    open("Beside a mid-iron");
+    auto* turn = byName<Drawing>(QStringLiteral("The same turn on a mid-iron"));
+    ASSERT_TRUE(turn);
+    drag(turn, turn->handles().first().at, {-90, 0});
+    const double open = number("Face opened")->value();
+    EXPECT_LT(open, -15);
+    const FaceAim wedge = calcFace(startGivens().wedge, {radFromDeg(open), 0, 0});
+    EXPECT_NEAR(numberAfter(turn->accessibleDescription(), QStringLiteral("wedge looks")),
+                -degFromRad(wedge.faceAngle_rad), 0.11);
+    EXPECT_NEAR(numberAfter(turn->accessibleDescription(), QStringLiteral("with")),
+                -100 * wedge.normal.z, 0.6);
+    turn->setFocus();
+    QTest::keyClick(turn, Qt::Key_Right);
+    EXPECT_NEAR(number("Face opened")->value(), open + 1, 0.06);
+}
+
+}  // namespace
+}  // namespace wedgeon::test
