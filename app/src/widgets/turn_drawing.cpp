@@ -22,7 +22,6 @@ constexpr Wedge midIron{radFromDeg(34), radFromDeg(62), radFromDeg(4)};
 TurnDrawing::TurnDrawing(Workbench& bench, QWidget* parent)
     : Drawing(tr("The same turn on a mid-iron"), parent), bench_(bench) {
     connect(&bench_, &Workbench::changed, this, &TurnDrawing::refresh);
-    refresh();
 }
 
 TurnDrawing::Look TurnDrawing::lookOf(const Wedge& club, double open_rad) const {
@@ -30,7 +29,13 @@ TurnDrawing::Look TurnDrawing::lookOf(const Wedge& club, double open_rad) const 
     return {aim.normal.z, aim.faceAngle_rad};
 }
 
+void TurnDrawing::showEvent(QShowEvent* event) {
+    refresh();
+    Drawing::showEvent(event);
+}
+
 void TurnDrawing::refresh() {
+    if (!isVisible()) return;
     const BenchState& s = bench_.state();
     const double open = s.recipe().open_rad;
     const double side = s.givens.hand == Hand::Left ? -1.0 : 1.0;

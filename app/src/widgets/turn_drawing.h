@@ -28,6 +28,7 @@ protected:
     void gestureBegins() override { gesture_ = bench_.newGesture(); }
     void dragTo(int id, QPointF pixel) override;
     void nudge(int id, int direction, bool fine) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     /// Where a face looks after a turn: push sideways (0-1) and face angle, a right-hander's.
