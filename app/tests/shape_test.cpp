@@ -171,6 +171,15 @@ TEST_F(ShapeTest, UnitsChangeEveryNumberAndNothingElse) {
     action(QStringLiteral("Change between"))->trigger();
     EXPECT_NEAR(rest(), metres / 0.9144, 0.06 / 0.9144 + 0.05);
     EXPECT_TRUE(sentence().contains(QStringLiteral("yd"))) << sentence().toStdString();
+    const QString worth =
+        byName<Drawing>(QStringLiteral("What a step is worth here"))->accessibleDescription();
+    Recipe faster = startRecipe();
+    faster.clubSpeed_mps += 0.44704;
+    EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 mph: ")),
+                (calcShot(faster, startGivens()).flight.carry_m -
+                 calcShot(startRecipe(), startGivens()).flight.carry_m) /
+                    0.9144,
+                0.051);
     EXPECT_FALSE(action(QStringLiteral("Undo"))->isEnabled());
 }
 

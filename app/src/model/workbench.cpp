@@ -61,7 +61,8 @@ StrikeChances chancesOf(const ShotResult& shot, const Givens& givens) {
 }
 
 /// Empty outside the model; then \p error says why.
-std::optional<BenchPrediction> predict(const BenchState& state, QString* error) {
+std::optional<BenchPrediction> predict(const BenchState& state, const Units& units,
+                                       QString* error) {
     try {
         BenchPrediction p;
         const Recipe& recipe = state.recipe();
@@ -70,7 +71,7 @@ std::optional<BenchPrediction> predict(const BenchState& state, QString* error) 
         p.spread = findSpread(p.shot, state.givens, swings);
         p.chances = chancesOf(p.shot, state.givens);
         p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
-        p.worth = findWorth(recipe, state.givens);
+        p.worth = findWorth(recipe, state.givens, 1 / units.speedFactor());
         p.risk = findMainRisk(p.shot, state.givens, swings);
         p.aim_rad = findAim(recipe, state.givens);
         if (error) error->clear();
@@ -87,7 +88,7 @@ Workbench::Workbench(QObject* parent)
     : QObject(parent),
       state_(startState()),
       ghostState_(state_),
-      prediction_(predict(state_, &error_)),
+      prediction_(predict(state_, units_, &error_)),
       swings_(
           this,
           [](const Swings& s) -> std::optional<PlayedSwings> {
@@ -125,6 +126,7 @@ void Workbench::edit(const BenchState& next, const QString& what, int gesture) {
 void Workbench::setUnits(UnitSystem system) {
     if (system == units_.system()) return;
     units_ = Units(system);
+    prediction_ = predict(state_, units_, &error_);  // one unit of speed is another one now
     emit unitsChanged();
 }
 
@@ -134,11 +136,11 @@ void Workbench::setState(const BenchState& next, const BenchState& former) {
     if (former == state_) {
         ghost_ = std::move(prediction_);
     } else if (former != ghostState_ || !ghost_) {
-        ghost_ = predict(former, nullptr);
+        ghost_ = predict(former, units_, nullptr);
     }
     ghostState_ = former;
     state_ = next;
-    prediction_ = predict(state_, &error_);
+    prediction_ = predict(state_, units_, &error_);
     overlay();
     simulateSoon();
     if (givens) emit givensChanged();

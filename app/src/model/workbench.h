@@ -96,11 +96,12 @@ private:
 
     BenchState state_;
     BenchState ghostState_;
-    QString error_;  ///< before the predictions, whose making sets it
+    // These two before the predictions, whose making uses them.
+    Units units_;
+    QString error_;
     std::optional<BenchPrediction> prediction_, ghost_;
     std::vector<Overlay> overlays_;
     std::optional<PlayedSwings> simulation_;
-    Units units_;
     QUndoStack undo_;
     int lastGesture_ = 0;
     QTimer swingsSoon_;

@@ -29,7 +29,7 @@ Telling tellingOf(WorthStep step) {
             return {Outcome::LaunchAngle, radFromDeg(6)};
         case WorthStep::FivePercentWeight:
             return {Outcome::Attack, radFromDeg(2)};
-        case WorthStep::OneMetrePerSecond:
+        case WorthStep::OneUnitOfSpeed:
             return {Outcome::Carry, 5.0};
         case WorthStep::WetFace:
             return {Outcome::Release, 5.0};
@@ -37,7 +37,7 @@ Telling tellingOf(WorthStep step) {
     return {Outcome::Carry, 5.0};
 }
 
-QString nameOf(WorthStep step) {
+QString nameOf(WorthStep step, const Units& units) {
     switch (step) {
         case WorthStep::OneDegreeLean:
             return WorthDrawing::tr("1° of lean");
@@ -47,8 +47,8 @@ QString nameOf(WorthStep step) {
             return WorthDrawing::tr("1 ball back");
         case WorthStep::FivePercentWeight:
             return WorthDrawing::tr("5 % weight");
-        case WorthStep::OneMetrePerSecond:
-            return WorthDrawing::tr("1 m/s");
+        case WorthStep::OneUnitOfSpeed:
+            return WorthDrawing::tr("1 %1").arg(units.speedName());
         case WorthStep::WetFace:
             return WorthDrawing::tr("wet face");
     }
@@ -98,7 +98,7 @@ void WorthDrawing::refresh() {
     QStringList said;
     if (const auto& p = bench_.prediction()) {
         for (const Worth& w : p->worth) {
-            said << nameOf(w.step) + QStringLiteral(": ") + tell(w, bench_.units());
+            said << nameOf(w.step, bench_.units()) + QStringLiteral(": ") + tell(w, bench_.units());
         }
         said << riskWords(p->risk, bench_.units());
     }
@@ -115,7 +115,7 @@ void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
     const double room = (height() - 40.0) / static_cast<double>(prediction->worth.size());
     double y = 20;
     for (const Worth& worth : prediction->worth) {
-        paintText(p, {12, y}, nameOf(worth.step), c.ink, f);
+        paintText(p, {12, y}, nameOf(worth.step, bench_.units()), c.ink, f);
         paintText(p, {width() - 12.0, y}, tell(worth, bench_.units()), c.ink, f, Qt::AlignRight);
         p.setPen(QPen(c.former, 1));
         p.drawLine(QPointF(middle, y + 5), QPointF(middle, y + 15));

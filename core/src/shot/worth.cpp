@@ -12,11 +12,11 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::array steps{WorthStep::OneDegreeLean,     WorthStep::FiveDegreesOpen,
-                           WorthStep::OneBallBack,       WorthStep::FivePercentWeight,
-                           WorthStep::OneMetrePerSecond, WorthStep::WetFace};
+constexpr std::array steps{WorthStep::OneDegreeLean,  WorthStep::FiveDegreesOpen,
+                           WorthStep::OneBallBack,    WorthStep::FivePercentWeight,
+                           WorthStep::OneUnitOfSpeed, WorthStep::WetFace};
 
-void take(WorthStep step, Recipe& recipe, Givens& givens) {
+void take(WorthStep step, double speed_mps, Recipe& recipe, Givens& givens) {
     switch (step) {
         case WorthStep::OneDegreeLean:
             recipe.lean_rad += radFromDeg(1);
@@ -30,8 +30,8 @@ void take(WorthStep step, Recipe& recipe, Givens& givens) {
         case WorthStep::FivePercentWeight:
             recipe.weightLead_pct += 5;
             break;
-        case WorthStep::OneMetrePerSecond:
-            recipe.clubSpeed_mps += 1;
+        case WorthStep::OneUnitOfSpeed:
+            recipe.clubSpeed_mps += speed_mps;
             break;
         case WorthStep::WetFace:
             givens.face =
@@ -44,13 +44,13 @@ void take(WorthStep step, Recipe& recipe, Givens& givens) {
 
 }  // namespace
 
-std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens) {
+std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens, double speed_mps) {
     const ShotResult here = calcShot(recipe, givens);
     std::vector<Worth> out;
     for (const WorthStep step : steps) {
         Recipe r = recipe;
         Givens g = givens;
-        take(step, r, g);
+        take(step, speed_mps, r, g);
         Worth worth{step, std::nullopt};
         try {
             const ShotResult there = calcShot(r, g);

@@ -18,7 +18,7 @@ enum class WorthStep {
     FiveDegreesOpen,
     OneBallBack,
     FivePercentWeight,
-    OneMetrePerSecond,
+    OneUnitOfSpeed,
     WetFace
 };
 
@@ -31,8 +31,9 @@ struct Worth {
 };
 
 /// Every step, each alone, from this recipe. Whole steps are played, not slopes: a bounce that
-/// comes or goes with the step is in it. \throws RangeError from the recipe itself.
-std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens);
+/// comes or goes with the step is in it. \p speed_mps is one unit of the speed, as people read it.
+/// \throws RangeError from the recipe itself.
+std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens, double speed_mps = 1.0);
 
 /// Which scatter of the player moves the carry most, to first order.
 struct MainRisk {
