@@ -17,7 +17,13 @@ enum class Fault {
     Malformed,     ///< text whose structure is broken; line() says where
     NothingKnown,  ///< no column that the program knows
     NoShot,        ///< columns are known, but no row holds a shot
-    Cancelled
+    Cancelled,
+    Damaged,   ///< a logbook that is no database, or a broken one
+    Locked,    ///< another program holds it
+    Newer,     ///< made by a later version of the program
+    ReadOnly,  ///< file or folder cannot be written
+    Full,      ///< no room left on the disk
+    Conflict   ///< changed elsewhere meanwhile
 };
 
 class StoreError : public std::runtime_error {

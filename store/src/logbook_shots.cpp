@@ -1,0 +1,322 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Writing and reading shots.
+#include <algorithm>
+#include <array>
+#include <bit>
+#include <cmath>
+
+#include "logbook_db.h"
+#include "wedgeon/store/logbook.h"
+
+namespace wedgeon::store {
+namespace {
+
+/// Columns in the order of Label and Quantity.
+constexpr std::array<const char*, labelCount> labelColumns{
+    "time", "player", "wedge", "ball", "face_condition", "lie", "swing", "tags", "note"};
+constexpr std::array<const char*, quantityCount> quantityColumns{
+    "loft_rad",          "club_speed_mps",
+    "attack_angle_rad",  "club_path_rad",
+    "face_angle_rad",    "dynamic_loft_rad",
+    "spin_loft_rad",     "ball_speed_mps",
+    "launch_angle_rad",  "launch_direction_rad",
+    "spin_rate_radps",   "spin_axis_rad",
+    "carry_m",           "apex_m",
+    "landing_angle_rad", "release_m",
+    "total_m",           "side_m"};
+
+std::string columnList() {
+    std::string out;
+    for (const char* c : labelColumns)
+        out += std::string(out.empty() ? "" : ", ") + c;
+    for (const char* c : quantityColumns)
+        out += std::string(", ") + c;
+    return out;
+}
+
+std::string placeholders(std::size_t n) {
+    std::string out = "?";
+    for (std::size_t i = 1; i < n; ++i)
+        out += ", ?";
+    return out;
+}
+
+/// What makes a shot the same one when it comes a second time: all that was measured, who and
+/// when, but not the coach's own words. FNV-1a over the bits.
+std::int64_t hashOf(const ShotRecord& shot) {
+    std::uint64_t h = 14695981039346656037u;
+    const auto mix = [&h](std::uint64_t word) {
+        h = (h ^ word) * 1099511628211u;
+        h ^= h >> 29;
+    };
+    for (const double v : shot.values) {
+        // Read from text in two units a value may differ in its last bits.
+        mix(std::isnan(v) ? 0x7ff8u : std::bit_cast<std::uint64_t>(v) >> 12);
+    }
+    for (const Label l : {Label::Time, Label::Player, Label::Wedge, Label::Ball}) {
+        for (const char c : shot[l])
+            mix(static_cast<unsigned char>(c));
+        mix(0x1F);
+    }
+    return std::bit_cast<std::int64_t>(h);
+}
+
+void bindShot(SQLite::Statement& insert, int at, const ShotRecord& shot) {
+    for (const std::string& label : shot.labels) {
+        if (label.empty()) {
+            insert.bind(at);
+        } else {
+            insert.bindNoCopy(at, label);
+        }
+        ++at;
+    }
+    for (const double value : shot.values) {
+        if (std::isnan(value)) {
+            insert.bind(at);
+        } else {
+            insert.bind(at, value);
+        }
+        ++at;
+    }
+}
+
+ShotRecord shotFrom(SQLite::Statement& row, int at) {
+    ShotRecord shot;
+    for (std::string& label : shot.labels) {
+        const SQLite::Column c = row.getColumn(at++);
+        if (!c.isNull()) label = c.getString();
+    }
+    for (double& value : shot.values) {
+        const SQLite::Column c = row.getColumn(at++);
+        if (!c.isNull()) value = c.getDouble();
+    }
+    return shot;
+}
+
+std::int64_t sessionNamed(SQLite::Database& db, const ShotSource& source) {
+    SQLite::Statement find(db, "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT 1");
+    find.bind(1, source.session);
+    if (find.executeStep()) return find.getColumn(0).getInt64();
+    SQLite::Statement make(db, "INSERT INTO sessions(title, started) VALUES(?, ?)");
+    make.bind(1, source.session);
+    make.bind(2, source.time);
+    make.exec();
+    return db.getLastInsertRowid();
+}
+
+std::int64_t addSource(SQLite::Database& db, const ShotSource& source) {
+    const std::int64_t session = sessionNamed(db, source);
+    SQLite::Statement make(db,
+                           "INSERT INTO sources(kind, name, session_id, added) VALUES(?, ?, ?, ?)");
+    make.bind(1, source.kind == ShotSource::Kind::Live ? "live" : "file");
+    make.bind(2, source.name);
+    make.bind(3, session);
+    make.bind(4, source.time);
+    make.exec();
+    return db.getLastInsertRowid();
+}
+
+const std::string& insertShot() {
+    static const std::string sql = "INSERT INTO shots(source_id, row_hash, device_shot, " +
+                                   columnList() + ") VALUES(" +
+                                   placeholders(3 + labelCount + quantityCount) + ")";
+    return sql;
+}
+
+/// Changes nothing and throws when \p statement, an update guarded by the former value, met none.
+void requireOne(int changed, const std::string& name) {
+    if (changed != 1)
+        throw StoreError(Fault::Conflict, "this shot of " + name +
+                                              " was changed in another window; yours was not "
+                                              "written over it");
+}
+
+}  // namespace
+
+struct LogbookWriter::Impl {
+    LogbookAccess::Impl& book;
+    ShotSource source;
+    WriteTransaction transaction;
+    /// Hashes of what was there before, sorted: a shot that is among them is not added again.
+    std::vector<std::int64_t> known;
+    SQLite::Statement insert;
+    AddedShots result;
+
+    Impl(LogbookAccess::Impl& b, const ShotSource& s)
+        : book(b), source(s), transaction(*b.db), insert(*b.db, insertShot()) {
+        SQLite::Statement all(*b.db, "SELECT row_hash FROM shots");
+        while (all.executeStep())
+            known.push_back(all.getColumn(0).getInt64());
+        std::sort(known.begin(), known.end());
+    }
+};
+
+LogbookWriter::LogbookWriter(Logbook& logbook, const ShotSource& source) {
+    LogbookAccess::Impl& book = LogbookAccess::of(logbook);
+    book.requireWritable();
+    impl_ = book.guarded([&] { return std::make_unique<Impl>(book, source); });
+}
+
+LogbookWriter::~LogbookWriter() = default;
+
+void LogbookWriter::add(std::span<const ShotRecord> shots) {
+    Impl& w = *impl_;
+    w.book.guarded([&] {
+        for (const ShotRecord& shot : shots) {
+            const std::int64_t hash = hashOf(shot);
+            if (std::binary_search(w.known.begin(), w.known.end(), hash)) {
+                ++w.result.known;
+                continue;
+            }
+            if (w.result.source == 0) w.result.source = addSource(*w.book.db, w.source);
+            w.insert.reset();
+            w.insert.bind(1, w.result.source);
+            w.insert.bind(2, hash);
+            w.insert.bind(3);
+            bindShot(w.insert, 4, shot);
+            w.insert.exec();
+            ++w.result.added;
+        }
+    });
+}
+
+AddedShots LogbookWriter::commit() {
+    impl_->book.guarded([&] { impl_->transaction.commit(); });
+    return impl_->result;
+}
+
+AddedShots Logbook::addShots(const ShotSource& source, std::span<const ShotRecord> shots) {
+    LogbookWriter writer(*this, source);
+    writer.add(shots);
+    return writer.commit();
+}
+
+bool Logbook::addLiveShot(const ShotSource& source, const std::string& deviceShot,
+                          const ShotRecord& shot) {
+    impl_->requireWritable();
+    return impl_->guarded([&] {
+        SQLite::Database& db = *impl_->db;
+        WriteTransaction transaction(db);
+        SQLite::Statement find(db,
+                               "SELECT sources.id FROM sources JOIN sessions ON sessions.id = "
+                               "session_id WHERE kind = 'live' AND name = ? AND title = ?");
+        find.bind(1, source.name);
+        find.bind(2, source.session);
+        const std::int64_t id =
+            find.executeStep() ? find.getColumn(0).getInt64() : addSource(db, source);
+        SQLite::Statement there(db, "SELECT 1 FROM shots WHERE source_id = ? AND device_shot = ?");
+        there.bind(1, id);
+        there.bind(2, deviceShot);
+        if (there.executeStep()) return false;
+        SQLite::Statement insert(db, insertShot());
+        insert.bind(1, id);
+        insert.bind(2, hashOf(shot));
+        insert.bind(3, deviceShot);
+        bindShot(insert, 4, shot);
+        insert.exec();
+        transaction.commit();
+        return true;
+    });
+}
+
+void Logbook::removeSource(std::int64_t source) {
+    impl_->requireWritable();
+    impl_->guarded([&] {
+        SQLite::Database& db = *impl_->db;
+        WriteTransaction transaction(db);
+        for (const char* sql :
+             {"DELETE FROM shots WHERE source_id = ?", "DELETE FROM sources WHERE id = ?"}) {
+            SQLite::Statement remove(db, sql);
+            remove.bind(1, source);
+            remove.exec();
+        }
+        db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
+        transaction.commit();
+    });
+}
+
+std::vector<Session> Logbook::sessions() const {
+    return impl_->guarded([&] {
+        std::vector<Session> out;
+        SQLite::Statement all(*impl_->db,
+                              "SELECT sessions.id, title, started, count(shots.id) FROM sessions "
+                              "LEFT JOIN sources ON session_id = sessions.id LEFT JOIN shots ON "
+                              "source_id = sources.id GROUP BY sessions.id ORDER BY started, "
+                              "sessions.id");
+        while (all.executeStep()) {
+            out.push_back({all.getColumn(0).getInt64(), all.getColumn(1).getString(),
+                           all.getColumn(2).getString(),
+                           static_cast<std::size_t>(all.getColumn(3).getInt64())});
+        }
+        return out;
+    });
+}
+
+std::size_t Logbook::shotCount() const {
+    return impl_->guarded([&] {
+        return static_cast<std::size_t>(
+            impl_->db->execAndGet("SELECT count(*) FROM shots").getInt64());
+    });
+}
+
+std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) const {
+    return impl_->guarded([&] {
+        std::vector<LoggedShot> out;
+        SQLite::Statement all(
+            *impl_->db, "SELECT shots.id, session_id, coalesce(reason, ''), " + columnList() +
+                            " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
+                            "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
+                            "ORDER BY shots.id DESC LIMIT ?2");
+        all.bind(1, session);
+        all.bind(2, static_cast<std::int64_t>(most));
+        while (all.executeStep()) {
+            out.push_back({all.getColumn(0).getInt64(), all.getColumn(1).getInt64(),
+                           shotFrom(all, 3), all.getColumn(2).getString()});
+        }
+        std::reverse(out.begin(), out.end());
+        return out;
+    });
+}
+
+void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::string& former) {
+    impl_->requireWritable();
+    impl_->guarded([&] {
+        SQLite::Database& db = *impl_->db;
+        WriteTransaction transaction(db);
+        SQLite::Statement now(db,
+                              "SELECT coalesce(reason, '') FROM shots LEFT JOIN set_asides ON "
+                              "shot_id = shots.id WHERE shots.id = ?");
+        now.bind(1, shot);
+        const bool same = now.executeStep() && now.getColumn(0).getString() == former;
+        now.reset();
+        requireOne(same ? 1 : 0, impl_->name());
+        SQLite::Statement write(db, reason.empty()
+                                        ? "DELETE FROM set_asides WHERE shot_id = ?1"
+                                        : "INSERT OR REPLACE INTO set_asides(shot_id, reason) "
+                                          "VALUES(?1, ?2)");
+        write.bind(1, shot);
+        if (!reason.empty()) write.bind(2, reason);
+        write.exec();
+        transaction.commit();
+    });
+}
+
+void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
+                       const std::string& former) {
+    impl_->requireWritable();
+    impl_->guarded([&] {
+        SQLite::Database& db = *impl_->db;
+        WriteTransaction transaction(db);
+        const std::string column = labelColumns[static_cast<std::size_t>(label)];
+        SQLite::Statement write(db, "UPDATE shots SET " + column + " = ?1 WHERE id = ?2 AND " +
+                                        "coalesce(" + column + ", '') = ?3");
+        write.bind(1, text);
+        write.bind(2, shot);
+        write.bind(3, former);
+        requireOne(write.exec(), impl_->name());
+        transaction.commit();
+    });
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,63 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The steps.
+#include "schema.h"
+
+#include <array>
+
+namespace wedgeon::store {
+namespace {
+
+constexpr const char* first = R"(
+CREATE TABLE players(
+  id INTEGER PRIMARY KEY,
+  name TEXT NOT NULL UNIQUE,
+  hand TEXT NOT NULL DEFAULT 'right' CHECK(hand IN ('right', 'left')),
+  note TEXT NOT NULL DEFAULT '');
+CREATE TABLE wedges(
+  id INTEGER PRIMARY KEY,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  name TEXT NOT NULL,
+  loft_rad REAL NOT NULL, lie_rad REAL, bounce_rad REAL,
+  sole TEXT NOT NULL DEFAULT '', length_m REAL, grooves TEXT NOT NULL DEFAULT '',
+  since TEXT NOT NULL DEFAULT '', until TEXT NOT NULL DEFAULT '',
+  note TEXT NOT NULL DEFAULT '');
+CREATE TABLE sessions(
+  id INTEGER PRIMARY KEY,
+  title TEXT NOT NULL,
+  started TEXT NOT NULL,
+  note TEXT NOT NULL DEFAULT '');
+CREATE TABLE sources(
+  id INTEGER PRIMARY KEY,
+  kind TEXT NOT NULL CHECK(kind IN ('file', 'live')),
+  name TEXT NOT NULL,
+  session_id INTEGER NOT NULL REFERENCES sessions(id),
+  added TEXT NOT NULL);
+CREATE TABLE shots(
+  id INTEGER PRIMARY KEY,
+  source_id INTEGER NOT NULL REFERENCES sources(id),
+  row_hash INTEGER NOT NULL,
+  device_shot TEXT,
+  time TEXT, player TEXT, wedge TEXT, ball TEXT, face_condition TEXT, lie TEXT, swing TEXT,
+  tags TEXT, note TEXT,
+  loft_rad REAL, club_speed_mps REAL, attack_angle_rad REAL, club_path_rad REAL,
+  face_angle_rad REAL, dynamic_loft_rad REAL, spin_loft_rad REAL, ball_speed_mps REAL,
+  launch_angle_rad REAL, launch_direction_rad REAL, spin_rate_radps REAL, spin_axis_rad REAL,
+  carry_m REAL, apex_m REAL, landing_angle_rad REAL, release_m REAL, total_m REAL, side_m REAL,
+  recipe TEXT);
+CREATE INDEX shots_by_source ON shots(source_id);
+CREATE UNIQUE INDEX live_shots ON shots(source_id, device_shot) WHERE device_shot IS NOT NULL;
+CREATE TABLE set_asides(
+  shot_id INTEGER PRIMARY KEY REFERENCES shots(id) ON DELETE CASCADE,
+  reason TEXT NOT NULL,
+  at TEXT NOT NULL DEFAULT '');
+)";
+
+}  // namespace
+
+std::span<const std::string> migrations() {
+    static const std::array<std::string, 1> steps{first};
+    return steps;
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,326 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The logbook keeps what it took, doubles nothing, and says plainly what it cannot do.
+#include "wedgeon/store/logbook.h"
+
+#include <gtest/gtest.h>
+
+#include <fstream>
+#include <functional>
+#include <random>
+#include <sstream>
+
+#include "logbook_db.h"
+#include "schema.h"
+#include "wedgeon/store/error.h"
+
+namespace wedgeon::store {
+namespace {
+
+namespace fs = std::filesystem;
+
+ShotRecord shotNumber(int i) {
+    ShotRecord s;
+    s[Quantity::ClubSpeed] = 20 + 0.01 * i;
+    s[Quantity::LaunchAngle] = 0.5;
+    s[Quantity::SpinRate] = 600 + i;
+    s[Label::Player] = "Runa Vale";
+    s[Label::Note] = i % 2 ? "" : "a note; with 'quotes' and ünïcode";
+    return s;
+}
+
+std::vector<ShotRecord> shotNumbers(int from, int to) {
+    std::vector<ShotRecord> out;
+    for (int i = from; i < to; ++i)
+        out.push_back(shotNumber(i));
+    return out;
+}
+
+bool same(const ShotRecord& a, const ShotRecord& b) {
+    for (std::size_t i = 0; i < quantityCount; ++i) {
+        const auto q = static_cast<Quantity>(i);
+        if (a.has(q) != b.has(q) || (a.has(q) && a[q] != b[q])) return false;
+    }
+    return a.labels == b.labels;
+}
+
+class LogbookTest : public testing::Test {
+protected:
+    void SetUp() override {
+        folder_ =
+            fs::path(testing::TempDir()) / ("logbook-" + std::to_string(std::random_device()()));
+        fs::create_directory(folder_);
+        path_ = folder_ / "mine.wedgeon";
+    }
+    void TearDown() override { fs::remove_all(folder_); }
+
+    static ShotSource file(const std::string& name) {
+        return {ShotSource::Kind::File, name, name, "2026-11-25T10:00:00"};
+    }
+    template <class Action>
+    static StoreError refusal(const Action& action) {
+        try {
+            action();
+        } catch (const StoreError& e) {
+            return e;
+        }
+        ADD_FAILURE() << "was not refused";
+        return {Fault::Empty, ""};
+    }
+    void overwrite(std::streamoff at, const std::string& bytes) const {
+        std::fstream f(path_, std::ios::in | std::ios::out | std::ios::binary);
+        f.seekp(at);
+        f.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
+    }
+
+    fs::path folder_, path_;
+};
+
+TEST_F(LogbookTest, ShotsComeBackToTheLastBit) {
+    std::mt19937_64 random(5);
+    std::vector<ShotRecord> shots = shotNumbers(0, 50);
+    for (ShotRecord& s : shots) {
+        for (double& v : s.values) {
+            if (random() % 3) v = static_cast<double>(random()) / 7e17;
+        }
+        s[Label::Tags] = std::string("tab\tnew\nline");
+    }
+    {
+        Logbook book(path_);
+        const AddedShots added = book.addShots(file("a.csv"), shots);
+        EXPECT_EQ(added.added, 50u);
+        EXPECT_EQ(added.known, 0u);
+    }
+    const Logbook again(path_, Logbook::Access::ReadOnly);
+    const auto back = again.shots();
+    ASSERT_EQ(back.size(), shots.size());
+    for (std::size_t i = 0; i < shots.size(); ++i)
+        EXPECT_TRUE(same(back[i].record, shots[i])) << i;
+}
+
+TEST_F(LogbookTest, TheSameFileAgainAddsNothingAndALongerOneOnlyTheRest) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 30));
+    AddedShots again = book.addShots(file("a.csv"), shotNumbers(0, 30));
+    EXPECT_EQ(again.added, 0u);
+    EXPECT_EQ(again.known, 30u);
+    EXPECT_EQ(again.source, 0);
+    again = book.addShots(file("a-longer.csv"), shotNumbers(0, 40));
+    EXPECT_EQ(again.added, 10u);
+    EXPECT_EQ(again.known, 30u);
+    EXPECT_EQ(book.shotCount(), 40u);
+}
+
+TEST_F(LogbookTest, TwoEqualRowsOfOneFileAreTwoShots) {
+    Logbook book(path_);
+    const std::vector<ShotRecord> twice{shotNumber(1), shotNumber(1)};
+    EXPECT_EQ(book.addShots(file("a.csv"), twice).added, 2u);
+}
+
+TEST_F(LogbookTest, ACoachesOwnWordsDoNotMakeItAnotherShot) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 1));
+    book.setLabel(book.shots().front().id, Label::Tags, "thin", "");
+    EXPECT_EQ(book.addShots(file("a.csv"), shotNumbers(0, 1)).added, 0u);
+}
+
+TEST_F(LogbookTest, AnImportCanBeTakenBack) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 10));
+    const AddedShots second = book.addShots(file("b.csv"), shotNumbers(10, 30));
+    ASSERT_EQ(book.sessions().size(), 2u);
+    EXPECT_EQ(book.sessions()[1].shots, 20u);
+    book.removeSource(second.source);
+    EXPECT_EQ(book.shotCount(), 10u);
+    EXPECT_EQ(book.sessions().size(), 1u);
+    EXPECT_EQ(book.addShots(file("b.csv"), shotNumbers(10, 30)).added, 20u);
+}
+
+TEST_F(LogbookTest, AWriterThatIsNotCommittedLeavesNothing) {
+    Logbook book(path_);
+    {
+        LogbookWriter writer(book, file("a.csv"));
+        writer.add(shotNumbers(0, 1000));
+    }
+    EXPECT_EQ(book.shotCount(), 0u);
+    EXPECT_TRUE(book.sessions().empty());
+}
+
+TEST_F(LogbookTest, LiveShotsAreTakenOnce) {
+    Logbook book(path_);
+    const ShotSource range{ShotSource::Kind::Live, "stand-in", "Tuesday", "2026-11-25T10:00:00"};
+    EXPECT_TRUE(book.addLiveShot(range, "17", shotNumber(1)));
+    EXPECT_FALSE(book.addLiveShot(range, "17", shotNumber(1)));
+    EXPECT_TRUE(book.addLiveShot(range, "18", shotNumber(1)));
+    ShotSource nextDay = range;
+    nextDay.session = "Wednesday";
+    EXPECT_TRUE(book.addLiveShot(nextDay, "17", shotNumber(2)));
+    EXPECT_EQ(book.shotCount(), 3u);
+    EXPECT_EQ(book.shots(book.sessions()[0].id).size(), 2u);
+}
+
+TEST_F(LogbookTest, SettingAsideKeepsTheShotAndItsReason) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 3));
+    const auto id = book.shots()[1].id;
+    book.setAside(id, "thin", "");
+    EXPECT_EQ(book.shots()[1].setAside, "thin");
+    EXPECT_EQ(book.shotCount(), 3u);
+    book.setAside(id, "", "thin");
+    EXPECT_EQ(book.shots()[1].setAside, "");
+}
+
+TEST_F(LogbookTest, TwoWindowsDoNotOverwriteEachOther) {
+    Logbook one(path_);
+    one.addShots(file("a.csv"), shotNumbers(0, 3));
+    Logbook other(path_);
+    const auto before = other.dataVersion();
+    const auto id = one.shots()[0].id;
+    one.setLabel(id, Label::Tags, "mine", "");
+    EXPECT_NE(other.dataVersion(), before) << "the other can see that something changed";
+    const StoreError e = refusal([&] { other.setLabel(id, Label::Tags, "yours", ""); });
+    EXPECT_EQ(e.fault(), Fault::Conflict);
+    EXPECT_EQ(one.shots()[0].record[Label::Tags], "mine");
+    EXPECT_EQ(refusal([&] { other.setAside(id, "", "was aside"); }).fault(), Fault::Conflict);
+    EXPECT_EQ(refusal([&] { other.setAside(999, "x", ""); }).fault(), Fault::Conflict);
+    // Both can add.
+    other.addShots(file("b.csv"), shotNumbers(3, 6));
+    one.addShots(file("c.csv"), shotNumbers(6, 9));
+    EXPECT_EQ(other.shotCount(), 9u);
+}
+
+TEST_F(LogbookTest, ALockedFileIsSaidAndNothingIsChanged) {
+    Logbook one(path_);
+    Logbook other(path_);
+    LogbookWriter holds(one, file("a.csv"));
+    holds.add(shotNumbers(0, 1));
+    const StoreError e = refusal([&] { other.addShots(file("b.csv"), shotNumbers(1, 2)); });
+    EXPECT_EQ(e.fault(), Fault::Locked);
+    EXPECT_NE(std::string(e.what()).find("mine.wedgeon is held by another program"),
+              std::string::npos);
+    holds.commit();
+    EXPECT_EQ(other.addShots(file("b.csv"), shotNumbers(1, 2)).added, 1u);
+}
+
+TEST_F(LogbookTest, WhatIsNoLogbookIsRefusedAndLeftAlone) {
+    const std::string text = "club_speed [m/s]\n20\n";
+    std::ofstream(path_) << text;
+    EXPECT_EQ(refusal([&] { Logbook book(path_); }).fault(), Fault::Damaged);
+    std::stringstream back;
+    back << std::ifstream(path_).rdbuf();
+    EXPECT_EQ(back.str(), text);
+
+    fs::remove(path_);
+    {
+        SQLite::Database other(path_.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+        other.exec("CREATE TABLE recipes(id)");
+    }
+    EXPECT_EQ(refusal([&] { Logbook book(path_); }).fault(), Fault::Damaged);
+}
+
+TEST_F(LogbookTest, ALaterSchemaIsRefusedAndLeftAlone) {
+    { Logbook book(path_); }
+    {
+        SQLite::Database raw(path_.string(), SQLite::OPEN_READWRITE);
+        raw.exec("PRAGMA user_version = 99");
+    }
+    const StoreError e = refusal([&] { Logbook book(path_); });
+    EXPECT_EQ(e.fault(), Fault::Newer);
+    EXPECT_NE(std::string(e.what()).find("later version"), std::string::npos);
+}
+
+TEST_F(LogbookTest, ADamagedPageIsFoundAndTheLastGoodBackupOffered) {
+    {
+        Logbook book(path_);
+        book.addShots(file("a.csv"), shotNumbers(0, 2000));
+        book.backUpOnce("2026-11-24");
+        book.addShots(file("b.csv"), shotNumbers(2000, 2100));
+        book.backUpOnce("2026-11-25T08:00:00");
+    }
+    // The newest backup is broken as well; the one of the day before is offered.
+    std::ofstream(folder_ / "backups" / "mine-2026-11-25.wedgeon") << "nonsense";
+    const auto size = fs::file_size(path_);
+    overwrite(static_cast<std::streamoff>(size / 2 / 4096 * 4096), std::string(4096, '\x5A'));
+    EXPECT_EQ(refusal([&] { Logbook book(path_); }).fault(), Fault::Damaged);
+    EXPECT_EQ(fs::file_size(path_), size) << "left as it was";
+    const auto good = Logbook::findGoodBackup(path_);
+    ASSERT_TRUE(good);
+    EXPECT_EQ(good->filename(), "mine-2026-11-24.wedgeon");
+    EXPECT_EQ(Logbook(*good, Logbook::Access::ReadOnly).shotCount(), 2000u);
+}
+
+TEST_F(LogbookTest, BackupsAreOneADayAndTheOldOnesGo) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 5));
+    for (const char* day : {"2026-11-01", "2026-11-02", "2026-11-03", "2026-11-03", "2026-11-04"})
+        book.backUpOnce(day, 3);
+    std::size_t n = 0;
+    for (const auto& e : fs::directory_iterator(folder_ / "backups")) {
+        ++n;
+        EXPECT_EQ(Logbook(e.path(), Logbook::Access::ReadOnly).shotCount(), 5u);
+    }
+    EXPECT_EQ(n, 3u);
+    EXPECT_FALSE(fs::exists(folder_ / "backups" / "mine-2026-11-01.wedgeon"));
+}
+
+TEST_F(LogbookTest, AFullDiskIsSaidAndNothingIsLost) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), shotNumbers(0, 100));
+    LogbookAccess::of(book).db->exec("PRAGMA max_page_count = 60");
+    const StoreError e = refusal([&] { book.addShots(file("b.csv"), shotNumbers(100, 9000)); });
+    EXPECT_EQ(e.fault(), Fault::Full);
+    EXPECT_NE(std::string(e.what()).find("disk is full"), std::string::npos) << e.what();
+    EXPECT_EQ(book.shotCount(), 100u);
+    EXPECT_EQ(Logbook(path_, Logbook::Access::ReadOnly).shotCount(), 100u);
+}
+
+TEST_F(LogbookTest, AFolderThatCannotBeWrittenIsSaid) {
+    // Not even the superuser makes a file here.
+    const StoreError e = refusal([] { Logbook book("/proc/mine.wedgeon"); });
+    EXPECT_TRUE(e.fault() == Fault::CannotOpen || e.fault() == Fault::ReadOnly) << e.what();
+    EXPECT_EQ(refusal([&] { Logbook book(path_, Logbook::Access::ReadOnly); }).fault(),
+              Fault::CannotOpen);
+}
+
+TEST_F(LogbookTest, ReadOnlyRefusesEveryChange) {
+    {
+        Logbook book(path_);
+        book.addShots(file("a.csv"), shotNumbers(0, 1));
+    }
+    Logbook book(path_, Logbook::Access::ReadOnly);
+    const auto id = book.shots()[0].id;
+    for (const std::function<void()>& change : std::vector<std::function<void()>>{
+             [&] { book.addShots(file("b.csv"), shotNumbers(1, 2)); },
+             [&] { book.setAside(id, "x", ""); }, [&] { book.setLabel(id, Label::Note, "x", ""); },
+             [&] { book.removeSource(1); },
+             [&] { book.addLiveShot(file("live"), "1", shotNumber(1)); }}) {
+        EXPECT_EQ(refusal(change).fault(), Fault::ReadOnly);
+    }
+}
+
+TEST_F(LogbookTest, EveryEarlierVersionIsMigratedWithItsShots) {
+    for (std::size_t version = 1; version < migrations().size() + 1; ++version) {
+        const fs::path old = folder_ / ("old-" + std::to_string(version) + ".wedgeon");
+        {
+            SQLite::Database raw(old.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+            for (std::size_t i = 0; i < version; ++i)
+                raw.exec(migrations()[i]);
+            raw.exec("PRAGMA application_id = " + std::to_string(applicationId));
+            raw.exec("PRAGMA user_version = " + std::to_string(version));
+            raw.exec("INSERT INTO sessions VALUES(1, 'Monday', '2026-11-23', '')");
+            raw.exec("INSERT INTO sources VALUES(1, 'file', 'a.csv', 1, '2026-11-23')");
+            raw.exec(
+                "INSERT INTO shots(source_id, row_hash, player, club_speed_mps) "
+                "VALUES(1, 42, 'Runa Vale', 21.5)");
+        }
+        Logbook book(old);
+        ASSERT_EQ(book.shotCount(), 1u) << version;
+        EXPECT_EQ(book.shots()[0].record[Quantity::ClubSpeed], 21.5);
+        book.addShots(file("b.csv"), shotNumbers(0, 2));
+        EXPECT_EQ(book.shotCount(), 3u);
+    }
+    EXPECT_EQ(static_cast<int>(migrations().size()), Logbook::schemaVersion);
+}
+
+}  // namespace
+}  // namespace wedgeon::store
