@@ -171,9 +171,9 @@ TEST_F(WatchTest, BadFilesGetAClearMessageAndTheShotsStay) {
         EXPECT_TRUE(window_->isEnabled());
     }
     const QString large = write(QStringLiteral("large.csv"), "carry [m]\n");
-    QFile(large).resize(200ll << 20);
+    QFile(large).resize(700ll << 20);
     open(large);
-    EXPECT_TRUE(notice().contains(QStringLiteral("200 MB"))) << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("700 MB"))) << notice().toStdString();
     EXPECT_EQ(list()->model()->rowCount(), 180);
 }
 

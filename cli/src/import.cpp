@@ -3,18 +3,21 @@
 // Printing an import.
 #include "import.h"
 
+#include <array>
+#include <ctime>
 #include <iomanip>
+#include <optional>
 #include <ostream>
 
 #include "wedgeon/store/error.h"
-#include "wedgeon/store/shot_file.h"
+#include "wedgeon/store/logbook_import.h"
 
 namespace wedgeon::cli {
 namespace {
 
 void print(std::ostream& out, const std::string& file, const store::ImportResult& r) {
     const char* delimiter = r.delimiter == ',' ? "comma" : r.delimiter == ';' ? "semicolon" : "tab";
-    out << file << ": " << r.shots.size() << " of " << r.rows << " rows are shots; " << delimiter
+    out << file << ": " << r.shotCount << " of " << r.rows << " rows are shots; " << delimiter
         << " separated, decimal " << (r.decimalComma ? "comma" : "point")
         << (r.latin1 ? ", read as Latin-1" : "") << "\n";
     for (const store::ColumnGuess& c : r.columns) {
@@ -45,23 +48,55 @@ void print(std::ostream& out, const std::string& file, const store::ImportResult
     }
 }
 
+/// Now, as ISO 8601 in UTC.
+std::string now() {
+    const std::time_t t = std::time(nullptr);
+    std::tm utc{};
+    gmtime_r(&t, &utc);
+    std::array<char, 32> text{};
+    std::strftime(text.data(), text.size(), "%FT%TZ", &utc);
+    return text.data();
+}
+
 }  // namespace
 
 bool importFiles(const std::vector<std::string>& files, const std::vector<std::string>& maps,
-                 std::ostream& out, std::ostream& err) {
+                 const std::string& logbook, std::ostream& out, std::ostream& err) {
     store::ImportOptions options;
     for (const std::string& m : maps)
         options.overrides.push_back(store::parseOverride(m));
+    std::optional<store::Logbook> book;
+    if (!logbook.empty()) book.emplace(logbook);
     bool good = true;
     for (const std::string& file : files) {
         try {
-            print(out, file, store::readShotFile(file, options));
+            if (book) {
+                const auto r = store::importFile(*book, file, options, now());
+                print(out, file, r.file);
+                out << "  into the logbook: " << r.shots.added << " new, " << r.shots.known
+                    << " known already\n";
+            } else {
+                print(out, file, store::readShotFile(file, options));
+            }
         } catch (const store::StoreError& e) {
             err << e.what() << "\n";
             good = false;
         }
     }
     return good;
+}
+
+void exportLogbook(const std::string& logbook, bool json, bool setAside, std::ostream& out) {
+    const store::Logbook book(logbook, store::Logbook::Access::ReadOnly);
+    std::vector<store::ShotRecord> shots;
+    for (store::LoggedShot& s : book.shots()) {
+        if (setAside || s.setAside.empty()) shots.push_back(std::move(s.record));
+    }
+    if (json) {
+        store::writeShotsJson(out, shots);
+    } else {
+        store::writeShotsCsv(out, shots);
+    }
 }
 
 }  // namespace wedgeon::cli

@@ -5,6 +5,7 @@
 #include <fstream>
 #include <iostream>
 #include <iterator>
+#include <sstream>
 #include <stdexcept>
 #include <vector>
 
@@ -61,9 +62,19 @@ int main(int argc, char** argv) {
 
     std::vector<std::string> files;
     std::vector<std::string> maps;
-    CLI::App* import = app.add_subcommand("import", "Say what a file of shots was taken for");
+    CLI::App* import =
+        app.add_subcommand("import", "Read files of shots, say what they were taken for");
     import->add_option("file", files, "Delimited files")->required();
     import->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
+    std::string logbook;
+    import->add_option("--logbook", logbook, "Add the shots to this logbook");
+    CLI::App* exporting = app.add_subcommand("export", "Shots of a logbook as CSV with units");
+    bool json = false;
+    bool setAside = false;
+    exporting->add_option("--logbook", logbook, "The logbook")->required();
+    exporting->add_option("--out", out, "File to write instead of standard output");
+    exporting->add_flag("--json", json, "JSON instead of CSV");
+    exporting->add_flag("--set-aside", setAside, "With the shots that were set aside");
 
     try {
         app.parse(argc, argv);
@@ -72,8 +83,16 @@ int main(int argc, char** argv) {
     }
     try {
         if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in), batch));
-        if (import->parsed() && !wedgeon::cli::importFiles(files, maps, std::cout, std::cerr))
+        if (import->parsed() &&
+            !wedgeon::cli::importFiles(files, maps, logbook, std::cout, std::cerr))
             return 1;
+        if (exporting->parsed()) {
+            std::ostringstream text;
+            wedgeon::cli::exportLogbook(logbook, json, setAside, text);
+            std::string all = text.str();
+            if (!all.empty() && all.back() == '\n') all.pop_back();
+            writeAll(out, all);
+        }
     } catch (const std::exception& e) {
         std::cerr << "wedgeon-cli: " << e.what() << "\n";
         return 1;

@@ -50,19 +50,24 @@ bool DelimitedReader::readCell(std::string& cell) {
         at_ = begin;
         readQuoted(cell);
     }
-    while (at_ < text_.size()) {
-        const char c = text_[at_++];
-        if (c == delimiter_) return true;
-        if (c == '\n' || c == '\r') {
-            if (c == '\r' && at_ < text_.size() && text_[at_] == '\n') ++at_;
-            ++line_;
-            return false;
-        }
-        if (cell.size() >= mostCellBytes) {
+    const std::size_t from = at_;
+    const auto take = [&] {
+        if (cell.size() + (at_ - from) > mostCellBytes)
             throw StoreError(Fault::Malformed, "a cell is longer than 64 KiB", line_);
-        }
-        cell.push_back(c);
+        cell.append(text_, from, at_ - from);
+    };
+    const std::size_t end = std::min(text_.size(), from + mostCellBytes + 1);
+    for (; at_ < end; ++at_) {
+        const char c = text_[at_];
+        if (c != delimiter_ && c != '\n' && c != '\r') continue;
+        take();
+        ++at_;
+        if (c == delimiter_) return true;
+        if (c == '\r' && at_ < text_.size() && text_[at_] == '\n') ++at_;
+        ++line_;
+        return false;
     }
+    take();
     return false;
 }
 

@@ -118,7 +118,8 @@ Logbook::Logbook(const fs::path& path, Access access) : impl_(std::make_unique<I
         }
         impl_->db = std::make_unique<SQLite::Database>(
             path.string(),
-            impl_->readOnly ? SQLite::OPEN_READONLY : SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE,
+            SQLite::OPEN_NOMUTEX | (impl_->readOnly ? SQLite::OPEN_READONLY
+                                                    : SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE),
             busy_ms);
         SQLite::Database& db = *impl_->db;
         const int version = pragma(db, "user_version");
@@ -144,6 +145,8 @@ Logbook::Logbook(const fs::path& path, Access access) : impl_(std::make_unique<I
             return;
         }
         // FULL: an acknowledged shot is on the disk, whatever happens to the power.
+        if (!exists) db.exec("PRAGMA page_size = 8192");  // before the first write
+        db.exec("PRAGMA cache_size = -32000");            // KiB
         db.exec("PRAGMA journal_mode = WAL");
         db.exec("PRAGMA synchronous = FULL");
         db.exec("PRAGMA foreign_keys = ON");

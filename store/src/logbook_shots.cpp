@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Writing and reading shots.
 #include <algorithm>
-#include <array>
 #include <bit>
 #include <cmath>
 
@@ -12,26 +11,17 @@
 namespace wedgeon::store {
 namespace {
 
-/// Columns in the order of Label and Quantity.
-constexpr std::array<const char*, labelCount> labelColumns{
-    "time", "player", "wedge", "ball", "face_condition", "lie", "swing", "tags", "note"};
-constexpr std::array<const char*, quantityCount> quantityColumns{
-    "loft_rad",          "club_speed_mps",
-    "attack_angle_rad",  "club_path_rad",
-    "face_angle_rad",    "dynamic_loft_rad",
-    "spin_loft_rad",     "ball_speed_mps",
-    "launch_angle_rad",  "launch_direction_rad",
-    "spin_rate_radps",   "spin_axis_rad",
-    "carry_m",           "apex_m",
-    "landing_angle_rad", "release_m",
-    "total_m",           "side_m"};
-
+/// The columns of words and numbers, named as in siKey and labelKey, in their order.
 std::string columnList() {
     std::string out;
-    for (const char* c : labelColumns)
-        out += std::string(out.empty() ? "" : ", ") + c;
-    for (const char* c : quantityColumns)
-        out += std::string(", ") + c;
+    for (std::size_t i = 0; i < labelCount; ++i) {
+        out += out.empty() ? "" : ", ";
+        out += labelKey(static_cast<Label>(i));
+    }
+    for (std::size_t i = 0; i < quantityCount; ++i) {
+        out += ", ";
+        out += siKey(static_cast<Quantity>(i));
+    }
     return out;
 }
 
@@ -308,7 +298,7 @@ void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
     impl_->guarded([&] {
         SQLite::Database& db = *impl_->db;
         WriteTransaction transaction(db);
-        const std::string column = labelColumns[static_cast<std::size_t>(label)];
+        const std::string column(labelKey(label));
         SQLite::Statement write(db, "UPDATE shots SET " + column + " = ?1 WHERE id = ?2 AND " +
                                         "coalesce(" + column + ", '') = ?3");
         write.bind(1, text);

@@ -7,6 +7,8 @@
 #include <array>
 #include <charconv>
 #include <cmath>
+#include <cstdint>
+#include <limits>
 
 #include "text.h"
 
@@ -57,6 +59,36 @@ bool ungroup(std::string& s, char decimalMark) {
     return true;
 }
 
+/// An ordinary number such as "-12.34": sign, digits, one mark, digits, 15 digits in all. Exact:
+/// mantissa and power of ten are both whole, and one division rounds once. Almost every
+/// cell of a large file is one.
+bool parseOrdinary(std::string_view s, char mark, long double& value) {
+    constexpr std::array<long double, 16> powers{1.0, 1e1, 1e2,  1e3,  1e4,  1e5,  1e6,  1e7,
+                                                 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15};
+    constexpr std::size_t mostDigits = 15;
+    std::size_t i = !s.empty() && s.front() == '-' ? 1 : 0;
+    std::int64_t mantissa = 0;
+    std::size_t digits = 0;
+    std::size_t decimals = 0;
+    bool marked = false;
+    for (; i < s.size(); ++i) {
+        const char c = s[i];
+        if (text::isDigit(c)) {
+            mantissa = 10 * mantissa + (c - '0');
+            decimals += marked ? 1 : 0;
+            if (++digits > mostDigits) return false;
+        } else if (c == mark && !marked && digits > 0) {
+            marked = true;
+        } else {
+            return false;
+        }
+    }
+    if (digits == 0 || (marked && decimals == 0)) return false;
+    value = static_cast<long double>(mantissa) / powers[decimals];
+    if (s.front() == '-') value = -value;
+    return true;
+}
+
 }  // namespace
 
 bool looksDecimalComma(std::string_view s) {
@@ -71,6 +103,8 @@ bool looksDecimalPoint(std::string_view s) {
 
 ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     using State = ParsedNumber::State;
+    long double ordinary = 0.0;
+    if (parseOrdinary(raw, decimalComma ? ',' : '.', ordinary)) return {State::Good, ordinary, {}};
     std::string_view s = text::trimmed(raw);
     for (const std::string_view degree : {"\xC2\xB0", "\xC2\xBA"}) {
         if (s.ends_with(degree)) s = text::trimmed(s.substr(0, s.size() - degree.size()));
@@ -82,9 +116,11 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, "is not a number"};
     if (decimalComma) std::replace(digits.begin(), digits.end(), ',', '.');
 
-    double value = 0.0;
+    long double value = 0.0;
     const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
-    if (error == std::errc::result_out_of_range) return {State::Bad, 0.0, "is too large"};
+    if (error == std::errc::result_out_of_range ||
+        (std::isfinite(value) && std::abs(value) > std::numeric_limits<double>::max()))
+        return {State::Bad, 0.0, "is too large"};
     if (error != std::errc() || end != digits.data() + digits.size()) {
         return {State::Bad, 0.0, "is not a number"};
     }

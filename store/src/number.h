@@ -10,7 +10,7 @@ namespace wedgeon::store {
 
 struct ParsedNumber {
     enum class State { Blank, Good, Bad } state = State::Blank;
-    double value = 0.0;
+    long double value = 0.0;  ///< so that one rounding is left for the way to SI
     std::string_view reason;  ///< for Bad
 };
 

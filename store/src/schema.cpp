@@ -45,7 +45,6 @@ CREATE TABLE shots(
   launch_angle_rad REAL, launch_direction_rad REAL, spin_rate_radps REAL, spin_axis_rad REAL,
   carry_m REAL, apex_m REAL, landing_angle_rad REAL, release_m REAL, total_m REAL, side_m REAL,
   recipe TEXT);
-CREATE INDEX shots_by_source ON shots(source_id);
 CREATE UNIQUE INDEX live_shots ON shots(source_id, device_shot) WHERE device_shot IS NOT NULL;
 CREATE TABLE set_asides(
   shot_id INTEGER PRIMARY KEY REFERENCES shots(id) ON DELETE CASCADE,

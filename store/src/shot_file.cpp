@@ -20,6 +20,7 @@ namespace {
 
 constexpr std::size_t headerSearchRows = 10;
 constexpr std::size_t mostLabelBytes = 400;
+constexpr std::size_t batchShots = 4096;
 
 std::string megabytes(std::size_t bytes) {
     return std::to_string(bytes >> 20) + " MB";
@@ -70,7 +71,7 @@ public:
         result_.delimiter = findDelimiter(text_);
         findHeader();
         readRows();
-        if (result_.shots.empty()) {
+        if (result_.shotCount == 0) {
             const std::string first =
                 result_.refused.empty() ? ""
                                         : " First reason: " + result_.refused.front().reason + ".";
@@ -279,9 +280,15 @@ private:
             }
             readRow(row);
         }
+        if (options_.sink && !result_.shots.empty()) handOn();
     }
 
     bool repeatsHeader(const DelimitedRow& row) const {
+        // A number in a column of numbers: no header, and no need to compare every cell.
+        for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
+            if (columns_[i].number && !row.cells[i].empty() && text::isDigit(row.cells[i].front()))
+                return false;
+        }
         std::size_t same = 0;
         for (std::size_t i = 0; i < std::min(row.cells.size(), header_.cells.size()); ++i) {
             const std::string_view cell = text::trimmed(row.cells[i]);
@@ -332,6 +339,14 @@ private:
             return;
         }
         result_.shots.push_back(std::move(shot));
+        ++result_.shotCount;
+        if (options_.sink && result_.shots.size() >= batchShots) handOn();
+    }
+
+    void handOn() {
+        options_.sink(std::move(result_.shots));
+        result_.shots = {};
+        result_.shots.reserve(batchShots);
     }
 
     static bool allTextual(const std::vector<RefusedCell>& cells) {
@@ -351,7 +366,7 @@ private:
         };
         if (parsed.state == ParsedNumber::State::Bad) return hold(std::string(parsed.reason));
         const QuantityInfo& q = info(*guess.quantity);
-        const double value = parsed.value * columns_[i].factor;
+        const auto value = static_cast<double>(parsed.value * columns_[i].factor);
         if (value < q.low || value > q.high) {
             return hold("is outside what a " + std::string(q.text) +
                         " can be: " + formatNumber(q.low / columns_[i].factor) + " to " +

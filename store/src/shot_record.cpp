@@ -37,6 +37,17 @@ constexpr std::array<QuantityInfo, quantityCount> infos{{
     {Quantity::Side, "side", "side", Dimension::Length, -100, 100},
 }};
 
+constexpr std::array<std::string_view, quantityCount> siKeys{
+    "loft_rad",          "club_speed_mps",
+    "attack_angle_rad",  "club_path_rad",
+    "face_angle_rad",    "dynamic_loft_rad",
+    "spin_loft_rad",     "ball_speed_mps",
+    "launch_angle_rad",  "launch_direction_rad",
+    "spin_rate_radps",   "spin_axis_rad",
+    "carry_m",           "apex_m",
+    "landing_angle_rad", "release_m",
+    "total_m",           "side_m"};
+
 constexpr std::array<std::string_view, labelCount> labelKeys{
     "time", "player", "wedge", "ball", "face_condition", "lie", "swing", "tags", "note"};
 
@@ -44,6 +55,9 @@ constexpr std::array<std::string_view, labelCount> labelKeys{
 
 const QuantityInfo& info(Quantity quantity) {
     return infos[static_cast<std::size_t>(quantity)];
+}
+std::string_view siKey(Quantity quantity) {
+    return siKeys[static_cast<std::size_t>(quantity)];
 }
 std::string_view labelKey(Label label) {
     return labelKeys[static_cast<std::size_t>(label)];

@@ -23,12 +23,21 @@ void writeCell(std::ostream& out, const std::string& cell) {
     out << '"';
 }
 
-void writeNumber(std::ostream& out, double value) {
-    std::array<char, 32> buffer{};
-    // 15 digits: unit conversion costs the last one or two anyway, and 0.1 stays "0.1".
-    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), value,
-                                   std::chars_format::general, 15)
-                         .ptr;
+/// \p si in a unit of \p factor, with the fewest digits (15 at least, so that 0.1 stays "0.1")
+/// that read back the same.
+void writeNumber(std::ostream& out, double si, double factor) {
+    std::array<char, 64> buffer{};
+    char* end = nullptr;
+    // More digits than a double has: the grid of degrees is at places coarser than that of radians.
+    for (int digits = 15; digits <= 21; ++digits) {
+        const long double shown = static_cast<long double>(si) / factor;
+        end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), shown,
+                            std::chars_format::general, digits)
+                  .ptr;
+        long double back = 0.0;
+        std::from_chars(buffer.data(), end, back);
+        if (static_cast<double>(back * factor) == si) break;
+    }
     out.write(buffer.data(), end - buffer.data());
 }
 
@@ -62,7 +71,7 @@ void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots) {
             const QuantityInfo& q = info(static_cast<Quantity>(i));
             out << separator;
             if (shot.has(q.quantity)) {
-                writeNumber(out, shot[q.quantity] / ownUnit(q.dimension).factor);
+                writeNumber(out, shot[q.quantity], ownUnit(q.dimension).factor);
             }
         }
         for (const Label l : after)

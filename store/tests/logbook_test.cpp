@@ -240,7 +240,7 @@ TEST_F(LogbookTest, ADamagedPageIsFoundAndTheLastGoodBackupOffered) {
     // The newest backup is broken as well; the one of the day before is offered.
     std::ofstream(folder_ / "backups" / "mine-2026-11-25.wedgeon") << "nonsense";
     const auto size = fs::file_size(path_);
-    overwrite(static_cast<std::streamoff>(size / 2 / 4096 * 4096), std::string(4096, '\x5A'));
+    overwrite(static_cast<std::streamoff>(size / 2 / 8192 * 8192), std::string(8192, '\x5A'));
     EXPECT_EQ(refusal([&] { Logbook book(path_); }).fault(), Fault::Damaged);
     EXPECT_EQ(fs::file_size(path_), size) << "left as it was";
     const auto good = Logbook::findGoodBackup(path_);

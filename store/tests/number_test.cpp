@@ -28,7 +28,7 @@ TEST(Number, ReadsWhatPeopleWrite) {
           Case{"31.2\xC2\xB0", false, 31.2}}) {
         const ParsedNumber p = parseNumber(c.text, c.comma);
         EXPECT_EQ(p.state, State::Good) << c.text;
-        EXPECT_DOUBLE_EQ(p.value, c.value) << c.text;
+        EXPECT_DOUBLE_EQ(static_cast<double>(p.value), c.value) << c.text;
     }
 }
 

@@ -5,6 +5,9 @@
 
 #include <gtest/gtest.h>
 
+#include <random>
+#include <sstream>
+
 #include <cmath>
 #include <fstream>
 #include <sstream>
@@ -180,13 +183,13 @@ TEST(ShotFile, RefusesAFileThatIsTooLargeWithoutReadingIt) {
     options.mostBytes = 2u << 20;
     const auto path = std::filesystem::temp_directory_path() / "wedgeon_too_large.csv";
     std::ofstream(path).close();
-    std::filesystem::resize_file(path, 200u << 20);  // sparse: costs no disk
+    std::filesystem::resize_file(path, 700u << 20);  // sparse: costs no disk
     try {
         readShotFile(path);
         FAIL();
     } catch (const StoreError& e) {
         EXPECT_EQ(e.fault(), Fault::TooLarge);
-        EXPECT_STREQ(e.what(), "wedgeon_too_large.csv is 200 MB; files up to 100 MB are read");
+        EXPECT_STREQ(e.what(), "wedgeon_too_large.csv is 700 MB; files up to 512 MB are read");
     }
     std::filesystem::remove(path);
 }
@@ -299,6 +302,62 @@ TEST(ShotFile, NoiseNeverCrashesIt) {
         } catch (const StoreError&) {
         }
     }
+}
+
+TEST(ShotFile, CsvAndJsonBringEveryBitBack) {
+    std::mt19937_64 random(11);
+    std::vector<ShotRecord> shots(400);
+    for (ShotRecord& s : shots) {
+        for (std::size_t i = 0; i < quantityCount; ++i) {
+            const QuantityInfo& q = info(static_cast<Quantity>(i));
+            if (random() % 4 == 0) continue;
+            const double share = static_cast<double>(random() >> 11) * 0x1p-53;
+            s[q.quantity] = q.low + share * (q.high - q.low);
+        }
+        s[Quantity::Carry] = 31.5;
+        s[Label::Note] = "ünïcode, \"quoted\"";
+    }
+    std::ostringstream csv;
+    writeShotsCsv(csv, shots);
+    const auto fromCsv = readShotText(csv.str(), "own.csv").shots;
+    std::ostringstream json;
+    writeShotsJson(json, shots);
+    const auto fromJson = readShotsJson(json.str());
+    ASSERT_EQ(fromCsv.size(), shots.size());
+    ASSERT_EQ(fromJson.size(), shots.size());
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        for (std::size_t k = 0; k < quantityCount; ++k) {
+            const auto q = static_cast<Quantity>(k);
+            ASSERT_EQ(fromCsv[i].has(q), shots[i].has(q));
+            ASSERT_EQ(fromJson[i].has(q), shots[i].has(q));
+            if (!shots[i].has(q)) continue;
+            EXPECT_EQ(fromCsv[i][q], shots[i][q]) << siKey(q);
+            EXPECT_EQ(fromJson[i][q], shots[i][q]) << siKey(q);
+        }
+        EXPECT_EQ(fromCsv[i].labels, shots[i].labels);
+        EXPECT_EQ(fromJson[i].labels, shots[i].labels);
+    }
+}
+
+TEST(ShotFile, JsonRefusesWithThePlace) {
+    const auto refusal = [](const std::string& text) -> std::string {
+        try {
+            readShotsJson(text);
+        } catch (const StoreError& e) {
+            return e.what();
+        }
+        return "was taken";
+    };
+    const auto with = [](const std::string& shot) {
+        return R"({"format":"wedgeon-shots","version":1,"shots":[)" + shot + "]}";
+    };
+    EXPECT_EQ(refusal("{"), "is not JSON (byte 2)");
+    EXPECT_EQ(refusal("{}"), "format must be \"wedgeon-shots\", version 1");
+    EXPECT_EQ(refusal(with(R"({"carry_m":900})")),
+              "shots[0].carry_m is outside what a carry can be");
+    EXPECT_EQ(refusal(with(R"({"carry":9})")), "shots[0].carry is not a known field");
+    EXPECT_EQ(refusal(with(R"({"tags":9})")), "shots[0].tags must be a text");
+    EXPECT_EQ(refusal(with(R"({"carry_m":9})")), "was taken");
 }
 
 }  // namespace

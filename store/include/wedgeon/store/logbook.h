@@ -44,6 +44,7 @@ struct Session {
     std::size_t shots = 0;
 };
 
+/// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
     static constexpr int schemaVersion = 1;

@@ -47,15 +47,19 @@ struct ColumnOverride {
 ColumnOverride parseOverride(std::string_view text);
 
 struct ImportOptions {
-    std::size_t mostBytes = 100u << 20;
+    std::size_t mostBytes = 512u << 20;
     std::size_t mostRefusalsListed = 10'000;
     std::vector<ColumnOverride> overrides;
     std::function<void(double share)> progress;  ///< 0-1, from the reading thread
+    /// Receives the shots in order, some thousands at a time, from the reading thread; then
+    /// ImportResult::shots stays empty and a file need not fit in memory as shots.
+    std::function<void(std::vector<ShotRecord>&&)> sink;
     std::stop_token stop;
 };
 
 struct ImportResult {
     std::vector<ShotRecord> shots;
+    std::size_t shotCount = 0;
     std::vector<ColumnGuess> columns;
     std::vector<RefusedCell> refused;  ///< at most ImportOptions::mostRefusalsListed
     std::size_t refusedCount = 0;
@@ -77,7 +81,14 @@ ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions
 ImportResult readShotText(std::string_view text, const std::string& name,
                           const ImportOptions& options = {});
 
-/// Writes the product's own CSV with units in the header; numbers round-trip within 1e-12.
+/// Writes the product's own CSV with units in the header. Each number has as many digits as bring
+/// the same SI value back when it is read.
 void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots);
+
+/// The same as JSON in SI units, exact; format in docs/formats.md.
+void writeShotsJson(std::ostream& out, std::span<const ShotRecord> shots);
+/// \throws StoreError Malformed naming shot and field; nothing is taken from a document with an
+/// error.
+std::vector<ShotRecord> readShotsJson(std::string_view json);
 
 }  // namespace wedgeon::store

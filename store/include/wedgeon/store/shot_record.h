@@ -51,6 +51,8 @@ struct QuantityInfo {
 };
 
 const QuantityInfo& info(Quantity quantity);
+/// The name of its SI value in JSON and in the logbook, such as "spin_rate_radps".
+std::string_view siKey(Quantity quantity);
 std::string_view labelKey(Label label);
 
 /// Numbers are SI and radians; NaN stands for "not measured". Words are untrusted text.

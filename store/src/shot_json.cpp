@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Shots as JSON.
+#include <ostream>
+
+#include "json_fields.h"
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/shot_file.h"
+
+namespace wedgeon::store {
+namespace {
+
+constexpr std::size_t mostShots = 2'000'000;
+
+ShotRecord readShot(Fields& in) {
+    ShotRecord shot;
+    for (std::size_t i = 0; i < labelCount; ++i) {
+        const auto label = static_cast<Label>(i);
+        shot[label] = in.word(labelKey(label), "");
+    }
+    for (std::size_t i = 0; i < quantityCount; ++i) {
+        const QuantityInfo& q = info(static_cast<Quantity>(i));
+        const std::string_view key = siKey(q.quantity);
+        if (!in.has(key)) continue;
+        const double value = in.number(key, 0);
+        if (!(value >= q.low && value <= q.high)) {
+            throw std::invalid_argument(in.name(key) + "is outside what a " + std::string(q.text) +
+                                        " can be");
+        }
+        shot[q.quantity] = value;
+    }
+    in.finish();
+    return shot;
+}
+
+}  // namespace
+
+void writeShotsJson(std::ostream& out, std::span<const ShotRecord> shots) {
+    out << "{\"format\": \"wedgeon-shots\", \"version\": 1, \"shots\": [";
+    const char* separator = "\n";
+    for (const ShotRecord& shot : shots) {
+        nlohmann::ordered_json one = nlohmann::ordered_json::object();
+        for (std::size_t i = 0; i < labelCount; ++i) {
+            const auto label = static_cast<Label>(i);
+            if (!shot[label].empty()) one[std::string(labelKey(label))] = shot[label];
+        }
+        for (std::size_t i = 0; i < quantityCount; ++i) {
+            const auto q = static_cast<Quantity>(i);
+            if (shot.has(q)) one[std::string(siKey(q))] = shot[q];
+        }
+        out << separator << one.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+        separator = ",\n";
+    }
+    out << "\n]}\n";
+}
+
+std::vector<ShotRecord> readShotsJson(std::string_view text) {
+    try {
+        const nlohmann::json document = nlohmann::json::parse(text);
+        Fields top(document, "");
+        if (top.word("format", "") != "wedgeon-shots" || top.number("version", 0) != 1)
+            throw std::invalid_argument("format must be \"wedgeon-shots\", version 1");
+        std::vector<ShotRecord> out;
+        for (Fields& in : top.children("shots", mostShots))
+            out.push_back(readShot(in));
+        top.finish();
+        return out;
+    } catch (const nlohmann::json::parse_error& e) {
+        throw StoreError(Fault::Malformed, "is not JSON (byte " + std::to_string(e.byte) + ")");
+    } catch (const std::invalid_argument& e) {
+        throw StoreError(Fault::Malformed, e.what());
+    }
+}
+
+}  // namespace wedgeon::store
