@@ -19,10 +19,15 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     parser.addPositionalArgument(QStringLiteral("file"),
                                  QApplication::translate("main", "A delimited file of shots"));
+    const QCommandLineOption logbook(
+        QStringLiteral("logbook"),
+        QApplication::translate("main", "The logbook to use instead of the ordinary one"),
+        QStringLiteral("file"));
+    parser.addOption(logbook);
     parser.process(app);
 
     wedgeon::style::apply(app, false);
-    wedgeon::MainWindow window;
+    wedgeon::MainWindow window(parser.value(logbook));
     window.show();
     if (!parser.positionalArguments().isEmpty())
         window.openFile(parser.positionalArguments().first());

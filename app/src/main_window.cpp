@@ -16,7 +16,6 @@
 #include <QMimeData>
 #include <QSettings>
 #include <QStackedWidget>
-#include <QUndoCommand>
 #include <QVBoxLayout>
 
 #include "style/style.h"
@@ -30,31 +29,11 @@
 #include "widgets/notice_bar.h"
 
 namespace wedgeon {
-namespace {
-
-/// Showing another file's shots; undo brings the former ones back.
-class ShowShotsCommand : public QUndoCommand {
-public:
-    ShowShotsCommand(WatchedShots& model, WatchedShots::List after, const QString& source)
-        : QUndoCommand(MainWindow::tr("open %1").arg(source)),
-          model_(model),
-          before_(model.shots()),
-          after_(std::move(after)),
-          beforeSource_(model.source()),
-          afterSource_(source) {}
-    void undo() override { model_.setShots(before_, beforeSource_); }
-    void redo() override { model_.setShots(after_, afterSource_); }
-
-private:
-    WatchedShots& model_;
-    WatchedShots::List before_, after_;
-    QString beforeSource_, afterSource_;
-};
-
-}  // namespace
-
-MainWindow::MainWindow(QWidget* parent)
-    : QMainWindow(parent), book_(RecipeBook::ordinaryPath()), shots_(bench_) {
+MainWindow::MainWindow(const QString& logbook, QWidget* parent)
+    : QMainWindow(parent),
+      book_(RecipeBook::ordinaryPath()),
+      log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack()),
+      shots_(bench_) {
     setWindowTitle(tr("Wedgeon"));
     setAcceptDrops(true);
     auto* frame = new QWidget;
@@ -64,7 +43,7 @@ MainWindow::MainWindow(QWidget* parent)
     notice_ = new NoticeBar;
     views_ = new QStackedWidget;
     shape_ = new ShapeView(bench_, book_, shots_);
-    watch_ = new WatchView(shots_, bench_);
+    watch_ = new WatchView(shots_, bench_, log_);
     views_->addWidget(shape_);
     views_->addWidget(watch_);
     lesson_ = new LessonLine;
@@ -98,7 +77,30 @@ MainWindow::MainWindow(QWidget* parent)
     connect(&bench_.undoStack(), &QUndoStack::undoTextChanged, this, [this](const QString& what) {
         lesson_->setNote(what.isEmpty() ? QString() : tr("Undo: %1 · Ctrl+Z").arg(what));
     });
+    connect(&log_, &ShotLog::loaded, this,
+            [this](const auto& shots, std::int64_t, const QString& title) {
+                shots_.setShots(shots, title);
+            });
+    connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
+    connect(&log_, &ShotLog::failed, notice_, &NoticeBar::showError);
     restore();
+    openLogbook();
+}
+
+void MainWindow::openLogbook() {
+    if (!log_.error().isEmpty()) {
+        const auto good = log_.goodBackup();
+        const QString aside =
+            log_.error() +
+            tr(". It is left as it is; this window keeps its shots in %1.").arg(log_.path());
+        notice_->showResult(aside, good ? tr("Show the last good backup…") : QString(),
+                            [this, good] {
+                                if (good) log_.loadFrom(*good);
+                            });
+        return;
+    }
+    const auto all = log_.sessions();
+    if (!all.empty()) log_.load(all.back().id);
 }
 
 void MainWindow::makeFileMenu() {
@@ -120,6 +122,14 @@ void MainWindow::makeEditMenu() {
     menu->addSeparator();
     menu->addAction(tr("&Copy the result as text"), QKeySequence::Copy, this,
                     &MainWindow::copyText);
+    menu->addSeparator();
+    menu->addAction(tr("Set the shot &aside, or count it again"), QKeySequence(Qt::Key_Delete),
+                    this, [this] {
+                        if (views_->currentIndex() == Watch) watch_->toggleAside();
+                    });
+    menu->addAction(tr("&Tag the shot"), QKeySequence(Qt::Key_T), this, [this] {
+        if (views_->currentIndex() == Watch) watch_->focusTags();
+    });
     menu->addAction(tr("&Find shots"), QKeySequence::Find, this, [this] {
         showView(Watch);
         watch_->focusFilter();
@@ -230,6 +240,7 @@ void MainWindow::showKeys() {
         tr("Alt+2, Alt+3\tShape, Watch\n"
            "Ctrl+O\topen shots\n"
            "Ctrl+F\tshow only some shots\n"
+           "Delete, T\tset a shot aside, tag it (in Watch)\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
            "Ctrl+D, Ctrl+1 to 3\tadd a recipe beside, choose one\n"
            "Ctrl+E, K, M, R, I\twhy, ask, compare, recipes, mid-iron\n"
@@ -263,20 +274,23 @@ void MainWindow::openFile(const QString& path) {
     QSettings().setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
     notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()),
                           [this] { import_.cancel(); });
-    import_.start(path);
+    import_.start(path, log_.path());
 }
 
 void MainWindow::importFinished(const ImportJob::Result& result, const QString& path) {
     const QString name = QFileInfo(path).fileName();
-    auto shots = std::make_shared<store::MemoryShots>();
-    shots->append(std::move(result->shots));
-    result->shots.clear();
-    const auto count = shots->size();
-    bench_.undoStack().push(new ShowShotsCommand(shots_, std::move(shots), name));
+    log_.imported(result->import.shots, name, result->session, result->shots);
+    shots_.setShots(result->shots, name);
     showView(Watch);
+    const store::ImportResult& file = result->import.file;
     const auto details = [this, result, name] { RefusalsDialog(result, name, this).exec(); };
-    const QString taken = tr("%1 from %2.").arg(text::shots(static_cast<qsizetype>(count)), name);
-    const auto refused = result->refusedCount;
+    const auto known = result->import.shots.known;
+    const QString taken =
+        tr("%1 from %2.").arg(text::shots(static_cast<qsizetype>(file.shotCount)), name) +
+        (known == 0                ? QString()
+         : known == file.shotCount ? tr(" All were in the logbook already.")
+                                   : tr(" %1 were in the logbook already.").arg(known));
+    const auto refused = file.refusedCount;
     if (refused == 0) {
         notice_->showResult(taken + tr(" Nothing was refused."), tr("Columns…"), details);
     } else {

@@ -7,6 +7,7 @@
 
 #include "model/import_job.h"
 #include "model/recipe_book.h"
+#include "model/shot_log.h"
 #include "model/watched_shots.h"
 #include "model/workbench.h"
 
@@ -23,7 +24,8 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 
 public:
-    explicit MainWindow(QWidget* parent = nullptr);
+    /// \p logbook: the file that holds the shots; the ordinary one when empty.
+    explicit MainWindow(const QString& logbook = {}, QWidget* parent = nullptr);
 
     enum View { Shape, Watch };
     void showView(View view);
@@ -37,6 +39,7 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
+    void openLogbook();
     void makeFileMenu();
     void makeEditMenu();
     void makeRecipeMenu();
@@ -54,6 +57,7 @@ private:
 
     Workbench bench_;
     RecipeBook book_;
+    ShotLog log_;
     WatchedShots shots_;
     ImportJob import_;
     LessonLine* lesson_;

@@ -34,7 +34,7 @@ TEST_F(FrameTest, RemembersViewAndUnits) {
     action(QStringLiteral("Change between"))->trigger();
     window_->showView(MainWindow::Watch);
     window_->close();
-    window_ = std::make_unique<MainWindow>();
+    window_ = std::make_unique<MainWindow>(logbookPath());
     window_->show();
     EXPECT_TRUE(said("shapeSentence").isEmpty()) << "Watch again";
     window_->showView(MainWindow::Shape);

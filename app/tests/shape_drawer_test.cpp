@@ -247,7 +247,7 @@ TEST_F(DrawerTest, AKeptRecipeIsThereInTheNextWindow) {
     name->setText(QStringLiteral("<b>Low & soft</b>"));
     press(QStringLiteral("Keep"));
     EXPECT_TRUE(QFile::exists(recipesPath()));
-    window_ = std::make_unique<MainWindow>();
+    window_ = std::make_unique<MainWindow>(logbookPath());
     window_->resize(1280, 800);
     window_->show();
     window_->showView(MainWindow::Shape);
@@ -269,7 +269,7 @@ TEST_F(DrawerTest, AnUnreadableFileOfRecipesIsKeptAndSaid) {
     ASSERT_TRUE(file.open(QIODevice::WriteOnly));
     file.write("{ half of a file");
     file.close();
-    window_ = std::make_unique<MainWindow>();
+    window_ = std::make_unique<MainWindow>(logbookPath());
     window_->show();
     window_->showView(MainWindow::Shape);
     open("Keep under a name");

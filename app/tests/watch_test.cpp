@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Watch in the real window: import by the menu, selection, sentence, filter, and bad files.
+#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QDropEvent>
 #include <QMimeData>
@@ -9,6 +10,7 @@
 
 #include "academy.h"
 #include "views/watch/refusals_dialog.h"
+#include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_file.h"
 #include "window_fixture.h"
 
@@ -28,6 +30,36 @@ protected:
         openByMenu(path);
         ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().startsWith(QStringLiteral("Reading")); },
                                     10000));
+        window_->activateWindow();  // the file dialog had the focus
+        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    }
+
+    store::Logbook logged() {
+        return store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly);
+    }
+    void newWindow() {
+        window_.reset();
+        window_ = std::make_unique<MainWindow>(logbookPath());
+        window_->resize(1280, 800);
+        window_->show();
+        window_->activateWindow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    }
+    /// Rows of the stream, also while the empty page is still shown.
+    bool shows(int rows) {
+        return QTest::qWaitFor(
+            [&] {
+                for (auto* l : window_->findChildren<QListView*>()) {
+                    if (l->accessibleName() == QStringLiteral("Shots") && l->isVisible())
+                        return l->model()->rowCount() == rows;
+                }
+                return false;
+            },
+            3000);
+    }
+    /// What a screen reader says of a row.
+    QString spoken(int row) {
+        return list()->model()->index(row, 0).data(Qt::AccessibleTextRole).toString();
     }
 
     QListView* list() { return byName<QListView>(QStringLiteral("Shots")); }
@@ -111,9 +143,105 @@ TEST_F(WatchTest, OpeningAnotherFileCanBeUndone) {
     open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
     EXPECT_EQ(list()->model()->rowCount(), 2);
     action(QStringLiteral("Undo"))->trigger();
-    EXPECT_EQ(list()->model()->rowCount(), 180);
+    EXPECT_TRUE(shows(180));
+    EXPECT_EQ(logged().shotCount(), 180u);
     action(QStringLiteral("Redo"))->trigger();
-    EXPECT_EQ(list()->model()->rowCount(), 2);
+    EXPECT_TRUE(shows(2));
+    EXPECT_EQ(logged().shotCount(), 182u);
+}
+
+TEST_F(WatchTest, TheShotsAreThereInTheNextWindowAndTheSameFileAddsNothing) {
+    open(academyFile());
+    newWindow();
+    window_->showView(MainWindow::Watch);
+    ASSERT_TRUE(shows(180));
+    open(academyFile());
+    EXPECT_TRUE(notice().contains(QStringLiteral("All were in the logbook already")))
+        << notice().toStdString();
+    EXPECT_EQ(logged().shotCount(), 180u);
+}
+
+TEST_F(WatchTest, AShotIsSetAsideByKeyNeverDeletedAndUndone) {
+    open(academyFile());
+    list()->setFocus();
+    const QString before = spoken(0);
+    action(QStringLiteral("Set the shot aside"))->trigger();
+    EXPECT_TRUE(spoken(0).contains(QStringLiteral("Set aside: by the coach")))
+        << spoken(0).toStdString();
+    EXPECT_EQ(logged().shots().back().setAside, "by the coach");
+    EXPECT_EQ(logged().shotCount(), 180u);
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(spoken(0), before);
+    EXPECT_EQ(logged().shots().back().setAside, "");
+}
+
+TEST_F(WatchTest, TagsAreTypedAndKept) {
+    open(academyFile());
+    list()->setFocus();
+    action(QStringLiteral("Tag the shot"))->trigger();
+    auto* tags = byName<QLineEdit>(QStringLiteral("Tags of the chosen shot"));
+    ASSERT_TRUE(tags->hasFocus());
+    tags->clear();
+    QTest::keyClicks(tags, QStringLiteral("held off"));
+    QTest::keyClick(tags, Qt::Key_Return);
+    EXPECT_TRUE(list()->hasFocus()) << "the player hits the next one meanwhile";
+    EXPECT_EQ(logged().shots().back().record[store::Label::Tags], "held off");
+    auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+    QTest::keyClicks(filter, QStringLiteral("held off"));
+    EXPECT_EQ(list()->model()->rowCount(), 1);
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_NE(logged().shots().back().record[store::Label::Tags], "held off");
+}
+
+TEST_F(WatchTest, SessionsAreChosenFromTheLogbook) {
+    open(academyFile());
+    open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
+    auto* session = byName<QComboBox>(QStringLiteral("Session"));
+    const auto choose = [&](const QString& name, int rows) {
+        session->setCurrentIndex(session->findText(name));
+        emit session->activated(session->currentIndex());
+        EXPECT_TRUE(shows(rows)) << name.toStdString();
+    };
+    choose(QStringLiteral("academy.csv"), 180);
+    choose(QStringLiteral("All sessions"), 182);
+    choose(QStringLiteral("two.csv"), 2);
+}
+
+TEST_F(WatchTest, WhatAnotherWindowChangedIsNotOverwritten) {
+    open(academyFile());
+    {
+        store::Logbook other(logbookPath().toStdString());
+        other.setAside(other.shots().back().id, "thin", "");
+    }
+    list()->setFocus();
+    action(QStringLiteral("Set the shot aside"))->trigger();
+    EXPECT_TRUE(notice().contains(QStringLiteral("was changed in another window")))
+        << notice().toStdString();
+    EXPECT_EQ(logged().shots().back().setAside, "thin");
+}
+
+TEST_F(WatchTest, ADamagedLogbookIsSaidLeftAloneAndItsBackupShown) {
+    open(academyFile());
+    newWindow();  // makes the day's backup
+    window_.reset();
+    const QByteArray broken = "SQLite format 3, or so it says";
+    QFile file(logbookPath());
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write(broken);
+    file.close();
+    newWindow();
+    EXPECT_TRUE(notice().contains(QStringLiteral("test.wedgeon is not a logbook")))
+        << notice().toStdString();
+    QPushButton* show = nullptr;
+    for (auto* b : window_->findChildren<QPushButton*>()) {
+        if (b->isVisible() && b->text().startsWith(QStringLiteral("Show the last good"))) show = b;
+    }
+    ASSERT_TRUE(show);
+    QTest::mouseClick(show, Qt::LeftButton);
+    window_->showView(MainWindow::Watch);
+    EXPECT_TRUE(shows(180));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), broken);
 }
 
 TEST_F(WatchTest, RefusedCellsAreListedWithPlaceAndReason) {

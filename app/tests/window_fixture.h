@@ -33,13 +33,15 @@ class WindowTest : public testing::Test {
 protected:
     void SetUp() override {
         QSettings().clear();
-        window_ = std::make_unique<MainWindow>();
+        window_ = std::make_unique<MainWindow>(logbookPath());
         window_->resize(1280, 800);
         window_->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window_.get()));
         window_->activateWindow();
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
     }
+
+    QString logbookPath() const { return folder_.filePath(QStringLiteral("test.wedgeon")); }
 
     template <class T>
     T* byName(const QString& name, QWidget* root = nullptr) {

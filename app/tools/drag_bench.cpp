@@ -5,6 +5,7 @@
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTest>
 #include <algorithm>
 #include <cstdio>
@@ -23,7 +24,8 @@ int main(int argc, char** argv) {
     wedgeon::style::apply(app, false);
     QElapsedTimer clock;
     clock.start();
-    wedgeon::MainWindow window;
+    const QTemporaryDir own;
+    wedgeon::MainWindow window(own.filePath(QStringLiteral("bench.wedgeon")));
     window.resize(1280, 800);
     window.show();
     window.repaint();

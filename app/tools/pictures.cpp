@@ -8,6 +8,7 @@
 #include <QMenuBar>
 #include <QPushButton>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 
@@ -63,7 +64,8 @@ int main(int argc, char** argv) {
         return 2;
     }
     wedgeon::style::apply(app, false);
-    wedgeon::MainWindow window;
+    const QTemporaryDir own;
+    wedgeon::MainWindow window(own.filePath(QStringLiteral("pictures.wedgeon")));
     window.resize(1280, 800);
     window.show();
     const QDir folder(QString::fromLocal8Bit(argv[2]));

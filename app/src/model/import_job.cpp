@@ -3,6 +3,9 @@
 // The thread of an import.
 #include "model/import_job.h"
 
+#include <QDateTime>
+#include <QFileInfo>
+
 #include "wedgeon/store/error.h"
 
 namespace wedgeon {
@@ -13,11 +16,11 @@ ImportJob::~ImportJob() {
     if (thread_.joinable()) thread_.join();
 }
 
-void ImportJob::start(const QString& path) {
+void ImportJob::start(const QString& path, const QString& logbook) {
     cancel();
     const int generation = ++generation_;
     running_ = true;
-    thread_ = std::jthread([this, path, generation](const std::stop_token& stop) {
+    thread_ = std::jthread([this, path, logbook, generation](const std::stop_token& stop) {
         const auto deliver = [this, generation](auto action) {
             QMetaObject::invokeMethod(
                 this,
@@ -36,8 +39,16 @@ void ImportJob::start(const QString& path) {
             });
         };
         try {
-            auto result = std::make_shared<store::ImportResult>(
-                store::readShotFile(path.toStdString(), options));
+            auto result = std::make_shared<Imported>();
+            const std::string time =
+                QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+            store::Logbook book(logbook.toStdString());
+            result->import = store::importFile(book, path.toStdString(), options, time);
+            const std::string title = QFileInfo(path).fileName().toStdString();
+            for (const store::Session& s : book.sessions()) {
+                if (s.title == title) result->session = s.id;
+            }
+            result->shots = std::make_shared<const ShotList>(book.shots(result->session));
             deliver([this, result, path] {
                 running_ = false;
                 emit finished(result, path);

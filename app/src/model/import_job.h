@@ -9,7 +9,7 @@
 #include <memory>
 #include <thread>
 
-#include "wedgeon/store/shot_file.h"
+#include "model/shot_log.h"
 
 namespace wedgeon {
 
@@ -17,11 +17,17 @@ class ImportJob : public QObject {
     Q_OBJECT
 
 public:
-    using Result = std::shared_ptr<store::ImportResult>;
+    struct Imported {
+        store::LoggedImport import;
+        std::shared_ptr<const ShotList> shots;  ///< of the session that they are under
+        std::int64_t session = 0;
+    };
+    using Result = std::shared_ptr<const Imported>;
     explicit ImportJob(QObject* parent = nullptr) : QObject(parent) {}
     ~ImportJob() override;
 
-    void start(const QString& path);
+    /// Reads \p path into \p logbook, one transaction, with a connection of its own.
+    void start(const QString& path, const QString& logbook);
     void cancel();
     bool running() const { return running_; }
 

@@ -103,18 +103,18 @@ TrackUnit trackUnit(Track track, const Units& units) {
 }
 
 WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
-    : QAbstractListModel(parent), bench_(bench), shots_(std::make_shared<store::MemoryShots>()) {
+    : QAbstractListModel(parent), bench_(bench) {
     connect(&bench_, &Workbench::givensChanged, this, [this] {
         former_ = std::move(now_);
         now_.clear();
-        now_.resize(shots_->size());
+        now_.resize(shots_.size());
         if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
     });
 }
 
 void WatchedShots::setShots(List shots, const QString& source) {
     beginResetModel();
-    shots_ = std::move(shots);
+    shots_ = shots ? *shots : ShotList{};
     source_ = source;
     forget();
     findRanges();
@@ -122,18 +122,48 @@ void WatchedShots::setShots(List shots, const QString& source) {
     emit shotsChanged();
 }
 
+void WatchedShots::append(const store::LoggedShot& shot) {
+    beginInsertRows({}, 0, 0);
+    shots_.push_back(shot);
+    now_.emplace_back();
+    former_.clear();
+    endInsertRows();
+    // The ranges of the tracks grow with the first shots; later only where a value leaves them.
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        const auto v = readTrack(shot.record, static_cast<Track>(t));
+        if (shots_.size() < 30 || (v && (*v < ranges_[t].low || *v > ranges_[t].high))) {
+            findRanges();
+            emit dataChanged(index(0), index(rowCount() - 1));
+            break;
+        }
+    }
+    emit shotsChanged();
+}
+
+void WatchedShots::replace(const store::LoggedShot& shot) {
+    // From the newest: that is where a coach works.
+    for (std::size_t i = shots_.size(); i > 0; --i) {
+        if (shots_[i - 1].id != shot.id) continue;
+        shots_[i - 1] = shot;
+        now_[i - 1].reset();
+        const int row = rowCount() - static_cast<int>(i);
+        emit dataChanged(index(row), index(row));
+        return;
+    }
+}
+
 void WatchedShots::forget() {
     now_.clear();
-    now_.resize(shots_->size());
+    now_.resize(shots_.size());
     former_.clear();
 }
 
 void WatchedShots::findRanges() {
     for (std::size_t t = 0; t < trackCount; ++t) {
         std::vector<double> values;
-        values.reserve(shots_->size());
-        for (std::size_t i = 0; i < shots_->size(); ++i) {
-            if (const auto v = readTrack(shots_->at(i), static_cast<Track>(t)))
+        values.reserve(shots_.size());
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            if (const auto v = readTrack(shots_[i].record, static_cast<Track>(t)))
                 values.push_back(*v);
         }
         if (values.empty()) {
@@ -153,11 +183,11 @@ void WatchedShots::findRanges() {
 }
 
 int WatchedShots::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(shots_->size());
+    return parent.isValid() ? 0 : static_cast<int>(shots_.size());
 }
 
 const store::ShotRecord& WatchedShots::recordAt(int row) const {
-    return shots_->at(indexAt(row));
+    return shots_[indexAt(row)].record;
 }
 
 const WatchedShot& WatchedShots::watchedAt(int row) const {
@@ -182,10 +212,12 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
     }
     if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) {
         const WatchedShot& w = watchedAt(index.row());
-        return tr("Shot %1, %2. %3")
+        const std::string& aside = loggedAt(index.row()).setAside;
+        return tr("Shot %1, %2. %3%4")
             .arg(numberAt(index.row()))
             .arg(text::fromUtf8(r[store::Label::Swing]),
-                 text::measuredSentence(w.measured, bench_.units()));
+                 text::measuredSentence(w.measured, bench_.units()),
+                 aside.empty() ? QString() : tr(" Set aside: %1.").arg(text::fromUtf8(aside)));
     }
     return {};
 }

@@ -10,10 +10,10 @@
 #include <optional>
 #include <vector>
 
+#include "model/shot_log.h"
 #include "model/workbench.h"
 #include "text/sentences.h"
 #include "wedgeon/store/shot_givens.h"
-#include "wedgeon/store/shots.h"
 
 namespace wedgeon {
 
@@ -40,13 +40,18 @@ class WatchedShots : public QAbstractListModel {
 
 public:
     enum Role { WordsRole = Qt::UserRole + 1 };
-    using List = std::shared_ptr<const store::Shots>;
+    using List = std::shared_ptr<const ShotList>;
 
     explicit WatchedShots(Workbench& bench, QObject* parent = nullptr);
 
     /// \p source: where the shots came from, for people.
     void setShots(List shots, const QString& source);
-    const List& shots() const { return shots_; }
+    const ShotList& shots() const { return shots_; }
+    /// A shot that just came, on top.
+    void append(const store::LoggedShot& shot);
+    /// The one of the same id is shown as it is now.
+    void replace(const store::LoggedShot& shot);
+    const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
     int rowCount(const QModelIndex& parent = {}) const override;
@@ -71,10 +76,10 @@ signals:
 private:
     void forget();
     void findRanges();
-    std::size_t indexAt(int row) const { return static_cast<std::size_t>(rowCount() - 1 - row); }
+    std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
 
     Workbench& bench_;
-    List shots_;
+    ShotList shots_;
     QString source_;
     std::array<Range, trackCount> ranges_;
     mutable std::vector<std::unique_ptr<WatchedShot>> now_;

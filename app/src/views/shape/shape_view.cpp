@@ -229,10 +229,12 @@ void ShapeView::refreshOwnShots() {
     QVector<QPointF> own;
     const BenchState& s = bench_.state();
     const std::string player = s.player.toStdString();
-    const store::Shots* all = shots_.shots().get();
-    for (std::size_t i = all ? all->size() : 0; i > 0 && own.size() < mostOwnShots; --i) {
-        const store::ShotRecord& r = all->at(i - 1);
-        if (r[store::Label::Player] != player || !r.has(store::Quantity::SpinRate)) continue;
+    const ShotList& all = shots_.shots();
+    for (std::size_t i = all.size(); i > 0 && own.size() < mostOwnShots; --i) {
+        const store::ShotRecord& r = all[i - 1].record;
+        if (!all[i - 1].setAside.empty() || r[store::Label::Player] != player ||
+            !r.has(store::Quantity::SpinRate))
+            continue;
         const store::ShotGivens g = store::findShotGivens(r, s.givens);
         if (std::abs(g.givens.wedge.loft_rad - s.givens.wedge.loft_rad) > sameLoft_rad ||
             g.givens.ball != s.givens.ball)

@@ -105,6 +105,8 @@ void ShotPanel::show(int row) {
     for (const Label l : {Label::Player, Label::Wedge, Label::Swing, Label::Tags}) {
         if (!label(record, l).isEmpty()) title << label(record, l);
     }
+    const std::string& aside = shots_.loggedAt(row_).setAside;
+    if (!aside.empty()) title << tr("set aside: %1").arg(text::fromUtf8(aside));
     title_->setText(title.join(QStringLiteral(" · ")));
     sentence_->setText(text::measuredSentence(shot.measured, bench_.units()));
     if (shot.prediction && !shot.fromLaunch) {

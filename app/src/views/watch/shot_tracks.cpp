@@ -166,6 +166,16 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         }
     }
 
+    if (!shots_.loggedAt(row).setAside.empty()) {
+        // Set aside: struck through, and the reason in the place of the word.
+        p->setPen(QPen(c.soft, 1.4));
+        p->drawLine(QPointF(16, middle), QPointF(at.wordAt - 8, middle));
+        p->setFont(small);
+        p->drawText(QPointF(at.wordAt, middle + 5),
+                    elided(small, text::fromUtf8(shots_.loggedAt(row).setAside), wordWidth_px - 4));
+        p->restore();
+        return;
+    }
     p->setFont(normal);
     p->setPen(c.ink);
     QString word;

@@ -3,10 +3,12 @@
 // Laying out Watch.
 #include "views/watch/watch_view.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
+#include <QSignalBlocker>
 #include <QSortFilterProxyModel>
 #include <QStackedLayout>
 #include <QVBoxLayout>
@@ -44,13 +46,17 @@ private:
 
 }  // namespace
 
-WatchView::WatchView(WatchedShots& shots, Workbench& bench, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench) {
+WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makeList());
     connect(&shots_, &WatchedShots::shotsChanged, this, &WatchView::refresh);
     connect(&bench_, &Workbench::unitsChanged, list_->viewport(), qOverload<>(&QWidget::update));
+    connect(&shots_, &QAbstractItemModel::dataChanged, this, &WatchView::showCurrent);
+    connect(&log_, &ShotLog::sessionsChanged, this, &WatchView::fillSessions);
+    connect(&log_, &ShotLog::loaded, this, &WatchView::fillSessions);
+    fillSessions();
     refresh();
 }
 
@@ -95,8 +101,25 @@ QWidget* WatchView::makeList() {
     filter_->setAccessibleName(tr("Show only shots with these words"));
     filter_->setClearButtonEnabled(true);
     filter_->setMaxLength(100);
-    filter_->setFixedWidth(250);
+    filter_->setFixedWidth(210);
+    session_ = new QComboBox;
+    session_->setAccessibleName(tr("Session"));
+    session_->setMaximumWidth(190);
+    connect(session_, &QComboBox::activated, this,
+            [this] { log_.load(session_->currentData().toLongLong()); });
+    tags_ = new QLineEdit;
+    tags_->setPlaceholderText(tr("Tags (T)"));
+    tags_->setAccessibleName(tr("Tags of the chosen shot"));
+    tags_->setMaxLength(100);
+    tags_->setFixedWidth(120);
+    connect(tags_, &QLineEdit::returnPressed, this, [this] {
+        if (const store::LoggedShot* shot = current())
+            log_.setTags(*shot, tags_->text().simplified());
+        list_->setFocus();
+    });
     top->addWidget(title_, 1);
+    top->addWidget(session_);
+    top->addWidget(tags_);
     top->addWidget(filter_);
     column->addLayout(top);
     column->addWidget(new TracksHeader(shots_, bench_));
@@ -152,6 +175,36 @@ void WatchView::refreshTitle() {
 void WatchView::showCurrent() {
     const QModelIndex current = list_->currentIndex();
     panel_->show(current.isValid() ? filtered_->mapToSource(current).row() : -1);
+    const store::LoggedShot* shot = this->current();
+    if (!tags_->hasFocus())
+        tags_->setText(shot ? text::fromUtf8(shot->record[store::Label::Tags]) : QString());
+    tags_->setEnabled(shot);
+}
+
+const store::LoggedShot* WatchView::current() const {
+    const QModelIndex index = list_->currentIndex();
+    return index.isValid() ? &shots_.loggedAt(filtered_->mapToSource(index).row()) : nullptr;
+}
+
+void WatchView::fillSessions() {
+    const QSignalBlocker quiet(session_);
+    session_->clear();
+    session_->addItem(tr("All sessions"), QVariant::fromValue<qlonglong>(0));
+    const auto all = log_.sessions();
+    for (auto it = all.rbegin(); it != all.rend(); ++it)
+        session_->addItem(text::fromUtf8(it->title), QVariant::fromValue<qlonglong>(it->id));
+    session_->setCurrentIndex(
+        std::max(0, session_->findData(QVariant::fromValue<qlonglong>(log_.shown()))));
+}
+
+void WatchView::toggleAside() {
+    if (const store::LoggedShot* shot = current())
+        log_.setAside(*shot, shot->setAside.empty() ? tr("by the coach") : QString());
+}
+
+void WatchView::focusTags() {
+    tags_->setFocus();
+    tags_->selectAll();
 }
 
 QString WatchView::asText() const {

@@ -1,12 +1,13 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Watch: the shots of a file, measured beside predicted.
+// Watch: the shots of a session, measured beside predicted; tagged and set aside by keyboard.
 #pragma once
 
 #include <QWidget>
 
 #include "model/watched_shots.h"
 
+class QComboBox;
 class QLineEdit;
 class QListView;
 class QSortFilterProxyModel;
@@ -21,9 +22,13 @@ class WatchView : public QWidget {
     Q_OBJECT
 
 public:
-    WatchView(WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
+    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
     QString asText() const;
     void focusFilter();
+    /// Sets the current shot aside, or counts it again.
+    void toggleAside();
+    /// Puts the cursor where the current shot's tags are typed.
+    void focusTags();
 
 signals:
     void openRequested();
@@ -37,13 +42,17 @@ private:
     void refresh();
     void refreshTitle();
     void showCurrent();
+    void fillSessions();
+    const store::LoggedShot* current() const;
 
     WatchedShots& shots_;
     Workbench& bench_;
+    ShotLog& log_;
     QSortFilterProxyModel* filtered_;
     QStackedLayout* pages_;
     SentenceLabel* title_;
-    QLineEdit* filter_;
+    QComboBox* session_;
+    QLineEdit *filter_, *tags_;
     QListView* list_;
     ShotPanel* panel_;
 };
