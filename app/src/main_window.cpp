@@ -11,6 +11,7 @@
 #include <QDropEvent>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
@@ -33,6 +34,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     : QMainWindow(parent),
       book_(RecipeBook::ordinaryPath()),
       log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack()),
+      link_(log_),
       shots_(bench_) {
     setWindowTitle(tr("Wedgeon"));
     setAcceptDrops(true);
@@ -43,7 +45,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     notice_ = new NoticeBar;
     views_ = new QStackedWidget;
     shape_ = new ShapeView(bench_, book_, shots_);
-    watch_ = new WatchView(shots_, bench_, log_);
+    watch_ = new WatchView(shots_, bench_, log_, link_);
     views_->addWidget(shape_);
     views_->addWidget(watch_);
     lesson_ = new LessonLine;
@@ -65,6 +67,8 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
 
     connect(lesson_, &LessonLine::chosen, this, [this](int i) { showView(static_cast<View>(i)); });
     connect(watch_, &WatchView::openRequested, this, &MainWindow::chooseFile);
+    connect(watch_, &WatchView::listenRequested, this, &MainWindow::chooseMonitor);
+    connect(&link_, &LiveLink::shotArrived, this, &MainWindow::shotArrived);
     connect(&import_, &ImportJob::progress, notice_, &NoticeBar::setProgress);
     connect(&import_, &ImportJob::finished, this, &MainWindow::importFinished);
     connect(&import_, &ImportJob::failed, this, [this](const QString& message, bool cancelled) {
@@ -107,6 +111,10 @@ void MainWindow::makeFileMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&File"));
     open_ = menu->addAction(tr("&Open shots…"), QKeySequence::Open, this, &MainWindow::chooseFile);
     open_->setToolTip(tr("Open a delimited file of shots from any launch monitor"));
+    menu->addAction(tr("&Listen to a launch monitor…"), QKeySequence(Qt::CTRL | Qt::Key_L), this,
+                    &MainWindow::chooseMonitor);
+    menu->addAction(tr("&Hold or resume the live shots"), QKeySequence(Qt::CTRL | Qt::Key_H), this,
+                    [this] { link_.setHeld(link_.state() != LiveLink::State::Held); });
     menu->addSeparator();
     menu->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 }
@@ -239,6 +247,7 @@ void MainWindow::showKeys() {
     box.setText(
         tr("Alt+2, Alt+3\tShape, Watch\n"
            "Ctrl+O\topen shots\n"
+           "Ctrl+L, Ctrl+H\tlisten to a launch monitor, hold or resume\n"
            "Ctrl+F\tshow only some shots\n"
            "Delete, T\tset a shot aside, tag it (in Watch)\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
@@ -268,6 +277,30 @@ void MainWindow::chooseFile() {
         this, tr("Open shots"), settings.value(QStringLiteral("lastFolder")).toString(),
         tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
     if (!path.isEmpty()) openFile(path);
+}
+
+void MainWindow::chooseMonitor() {
+    QSettings settings;
+    bool chosen = false;
+    const int port = QInputDialog::getInt(
+        this, tr("Listen to a launch monitor"),
+        tr("Port on this computer that the monitor listens on\n(the simulated one: "
+           "wedgeon-monitor):"),
+        settings.value(QStringLiteral("livePort"), store::livePort).toInt(), 1, 65535, 1, &chosen);
+    if (!chosen) return;
+    settings.setValue(QStringLiteral("livePort"), port);
+    showView(Watch);
+    link_.listen(static_cast<quint16>(port));
+}
+
+void MainWindow::shotArrived(const store::LoggedShot& shot, const QString& session) {
+    if (log_.shown() == shot.session && shots_.rowCount() > 0) {
+        shots_.append(shot);
+        return;
+    }
+    // The first of its session: the stream turns to it.
+    log_.setShown(shot.session);
+    shots_.setShots(std::make_shared<const ShotList>(ShotList{shot}), session);
 }
 
 void MainWindow::openFile(const QString& path) {

@@ -6,6 +6,7 @@
 #include <QMainWindow>
 
 #include "model/import_job.h"
+#include "model/live_link.h"
 #include "model/recipe_book.h"
 #include "model/shot_log.h"
 #include "model/watched_shots.h"
@@ -48,6 +49,8 @@ private:
     void exportRecipes();
     void makeHelpMenu();
     void chooseFile();
+    void chooseMonitor();
+    void shotArrived(const store::LoggedShot& shot, const QString& session);
     void copyText();
     void importFinished(const ImportJob::Result& result, const QString& path);
     void setDark(bool dark);
@@ -58,6 +61,7 @@ private:
     Workbench bench_;
     RecipeBook book_;
     ShotLog log_;
+    LiveLink link_;
     WatchedShots shots_;
     ImportJob import_;
     LessonLine* lesson_;

@@ -182,10 +182,11 @@ AddedShots Logbook::addShots(const ShotSource& source, std::span<const ShotRecor
     return writer.commit();
 }
 
-bool Logbook::addLiveShot(const ShotSource& source, const std::string& deviceShot,
-                          const ShotRecord& shot) {
+std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
+                                               const std::string& deviceShot,
+                                               const ShotRecord& shot) {
     impl_->requireWritable();
-    return impl_->guarded([&] {
+    return impl_->guarded([&]() -> std::optional<LoggedShot> {
         SQLite::Database& db = *impl_->db;
         WriteTransaction transaction(db);
         SQLite::Statement find(db,
@@ -195,18 +196,25 @@ bool Logbook::addLiveShot(const ShotSource& source, const std::string& deviceSho
         find.bind(2, source.session);
         const std::int64_t id =
             find.executeStep() ? find.getColumn(0).getInt64() : addSource(db, source);
+        SQLite::Statement under(db, "SELECT session_id FROM sources WHERE id = ?");
+        under.bind(1, id);
+        under.executeStep();
+        const std::int64_t session = under.getColumn(0).getInt64();
         SQLite::Statement there(db, "SELECT 1 FROM shots WHERE source_id = ? AND device_shot = ?");
         there.bind(1, id);
         there.bind(2, deviceShot);
-        if (there.executeStep()) return false;
+        if (there.executeStep()) return std::nullopt;
         SQLite::Statement insert(db, insertShot());
         insert.bind(1, id);
         insert.bind(2, hashOf(shot));
         insert.bind(3, deviceShot);
         bindShot(insert, 4, shot);
         insert.exec();
+        const std::int64_t added = db.getLastInsertRowid();
+        find.reset();  // an open reading would hold the transaction
+        under.reset();
         transaction.commit();
-        return true;
+        return LoggedShot{added, session, shot, {}};
     });
 }
 

@@ -149,7 +149,10 @@ TEST_F(LogbookTest, AWriterThatIsNotCommittedLeavesNothing) {
 TEST_F(LogbookTest, LiveShotsAreTakenOnce) {
     Logbook book(path_);
     const ShotSource range{ShotSource::Kind::Live, "stand-in", "Tuesday", "2026-11-25T10:00:00"};
-    EXPECT_TRUE(book.addLiveShot(range, "17", shotNumber(1)));
+    const auto first = book.addLiveShot(range, "17", shotNumber(1));
+    ASSERT_TRUE(first);
+    EXPECT_EQ(first->id, book.shots().front().id);
+    EXPECT_EQ(first->session, book.sessions().front().id);
     EXPECT_FALSE(book.addLiveShot(range, "17", shotNumber(1)));
     EXPECT_TRUE(book.addLiveShot(range, "18", shotNumber(1)));
     ShotSource nextDay = range;

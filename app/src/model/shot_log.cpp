@@ -198,8 +198,13 @@ void ShotLog::setTags(const store::LoggedShot& shot, const QString& tags) {
 }
 
 bool ShotLog::addLive(const store::ShotSource& source, const std::string& deviceShot,
-                      const store::ShotRecord& shot, bool& isNew) {
-    return tried([&] { isNew = book_->addLiveShot(source, deviceShot, shot); });
+                      const store::ShotRecord& shot, std::optional<store::LoggedShot>& added) {
+    return tried([&] { added = book_->addLiveShot(source, deviceShot, shot); });
+}
+
+void ShotLog::setShown(std::int64_t session) {
+    shown_ = session;
+    emit sessionsChanged();
 }
 
 }  // namespace wedgeon

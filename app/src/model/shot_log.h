@@ -47,9 +47,12 @@ public:
                   const std::shared_ptr<const ShotList>& shots);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setTags(const store::LoggedShot& shot, const QString& tags);
-    /// One live shot; true when it is on the disk, new or known. \p isNew says which.
+    /// One live shot. True when it is on the disk, and \p added holds it unless it was there
+    /// already; false after a failure, which failed() has told.
     bool addLive(const store::ShotSource& source, const std::string& deviceShot,
-                 const store::ShotRecord& shot, bool& isNew);
+                 const store::ShotRecord& shot, std::optional<store::LoggedShot>& added);
+    /// The window shows this session now.
+    void setShown(std::int64_t session);
 
 signals:
     void loaded(const std::shared_ptr<const ShotList>& shots, std::int64_t session,

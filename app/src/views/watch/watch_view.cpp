@@ -14,6 +14,7 @@
 #include <QVBoxLayout>
 
 #include "style/style.h"
+#include "views/watch/live_bar.h"
 #include "views/watch/shot_panel.h"
 #include "views/watch/shot_tracks.h"
 #include "widgets/panel.h"
@@ -46,9 +47,16 @@ private:
 
 }  // namespace
 
-WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
-    pages_ = new QStackedLayout(this);
+WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
+                     QWidget* parent)
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log), link_(link) {
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(0);
+    whole->addWidget(new LiveBar(link_));
+    auto* pages = new QWidget;
+    whole->addWidget(pages, 1);
+    pages_ = new QStackedLayout(pages);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makeList());
     connect(&shots_, &WatchedShots::shotsChanged, this, &WatchView::refresh);
@@ -78,7 +86,11 @@ QWidget* WatchView::makeEmpty() {
     column->addWidget(title);
     column->addWidget(how);
     column->addSpacing(10);
+    auto* listen = new QPushButton(tr("Listen to a launch monitor…"));
+    listen->setFont(style::font(15, QFont::Medium));
+    connect(listen, &QPushButton::clicked, this, &WatchView::listenRequested);
     column->addWidget(open, 0, Qt::AlignHCenter);
+    column->addWidget(listen, 0, Qt::AlignHCenter);
     column->addStretch(3);
     return page;
 }

@@ -15,6 +15,7 @@ class QStackedLayout;
 
 namespace wedgeon {
 
+class LiveLink;
 class SentenceLabel;
 class ShotPanel;
 
@@ -22,7 +23,8 @@ class WatchView : public QWidget {
     Q_OBJECT
 
 public:
-    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
+    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
+              QWidget* parent = nullptr);
     QString asText() const;
     void focusFilter();
     /// Sets the current shot aside, or counts it again.
@@ -32,6 +34,7 @@ public:
 
 signals:
     void openRequested();
+    void listenRequested();
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -48,6 +51,7 @@ private:
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
+    LiveLink& link_;
     QSortFilterProxyModel* filtered_;
     QStackedLayout* pages_;
     SentenceLabel* title_;

@@ -67,10 +67,10 @@ public:
     /// Adds shots that are not there yet, in one transaction; of two equal ones in \p shots both
     /// are kept, as two equal rows of one file are two shots. \throws StoreError.
     AddedShots addShots(const ShotSource& source, std::span<const ShotRecord> shots);
-    /// Adds one live shot under the device's own number of it; false when it is there already.
+    /// Adds one live shot under the device's own number of it; nothing when it is there already.
     /// Committed, and on the disk, when this returns. \throws StoreError.
-    bool addLiveShot(const ShotSource& source, const std::string& deviceShot,
-                     const ShotRecord& shot);
+    std::optional<LoggedShot> addLiveShot(const ShotSource& source, const std::string& deviceShot,
+                                          const ShotRecord& shot);
     /// Takes back what one addShots added. \throws StoreError.
     void removeSource(std::int64_t source);
 

@@ -1,0 +1,33 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How the live connection stands, in one line, with hold and stop.
+#pragma once
+
+#include <QWidget>
+
+#include "model/live_link.h"
+
+class QPushButton;
+
+namespace wedgeon {
+
+class SentenceLabel;
+
+class LiveBar : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit LiveBar(LiveLink& link, QWidget* parent = nullptr);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void refresh();
+
+    LiveLink& link_;
+    SentenceLabel* words_;
+    QPushButton *hold_, *stop_;
+};
+
+}  // namespace wedgeon

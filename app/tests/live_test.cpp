@@ -1,0 +1,175 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Live shots in the real window, from the simulated monitor in its own process, with faults.
+#include <QInputDialog>
+#include <QProcess>
+#include <QSpinBox>
+#include <QTcpServer>
+#include <QTcpSocket>
+#include <set>
+
+#include "wedgeon/store/live_protocol.h"
+#include "wedgeon/store/logbook.h"
+#include "window_fixture.h"
+
+namespace wedgeon::test {
+namespace {
+
+class LiveTest : public WindowTest {
+protected:
+    void TearDown() override {
+        window_.reset();
+        if (monitor_.state() != QProcess::NotRunning) {
+            monitor_.terminate();
+            monitor_.waitForFinished(3000);
+        }
+    }
+
+    int startMonitor(const QStringList& arguments, int port = 0) {
+        monitor_.start(QStringLiteral(WEDGEON_MONITOR),
+                       QStringList{QStringLiteral("--port"), QString::number(port)} + arguments);
+        EXPECT_TRUE(monitor_.waitForReadyRead(5000)) << monitor_.errorString().toStdString();
+        const QString said = QString::fromUtf8(monitor_.readLine()).trimmed();
+        return said.section(QLatin1Char(':'), -1).toInt();
+    }
+
+    /// File, Listen to a launch monitor… as a person does it.
+    void listenTo(int port) {
+        QTimer poll;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            if (!dialog) return;
+            dialog->findChild<QSpinBox*>()->setValue(port);
+            dialog->accept();
+        });
+        poll.start(20);
+        action(QStringLiteral("Listen to a launch monitor"))->trigger();
+    }
+
+    int rows() {
+        for (auto* l : window_->findChildren<QListView*>()) {
+            if (l->accessibleName() == QStringLiteral("Shots") && l->isVisible())
+                return l->model()->rowCount();
+        }
+        return 0;
+    }
+    store::Logbook logged() {
+        return store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly);
+    }
+    void press(const QString& text) {
+        for (auto* b : window_->findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == text) return b->click();
+        }
+        ADD_FAILURE() << "no button says " << text.toStdString();
+    }
+
+    QProcess monitor_;
+};
+
+TEST_F(LiveTest, ThreeHundredShotsWithFaultsArriveOnceEach) {
+    const int port = startMonitor(
+        {QStringLiteral("--rate"), QStringLiteral("12000"), QStringLiteral("--shots"),
+         QStringLiteral("300"), QStringLiteral("--misreads"), QStringLiteral("0.05"),
+         QStringLiteral("--missing"), QStringLiteral("0.1"), QStringLiteral("--duplicates"),
+         QStringLiteral("0.1"), QStringLiteral("--garbage"), QStringLiteral("0.1"),
+         QStringLiteral("--drop-every"), QStringLiteral("80")});
+    listenTo(port);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() >= 300; }, 30000))
+        << rows() << " shown; " << said("liveWords").toStdString();
+    QTest::qWait(100);
+    EXPECT_EQ(rows(), 300);
+    EXPECT_TRUE(said("liveWords").startsWith(QStringLiteral("Live from stand-in, 300 shots")))
+        << said("liveWords").toStdString();
+    EXPECT_TRUE(said("liveWords").contains(QStringLiteral("lines skipped")));
+    EXPECT_EQ(logged().shotCount(), 300u);
+    EXPECT_EQ(logged().sessions().size(), 1u);
+    // What is shown is what is kept, newest on top.
+    const auto kept = logged().shots();
+    EXPECT_TRUE(kept.back().record.has(store::Quantity::BallSpeed));
+    auto* list = byName<QListView>(QStringLiteral("Shots"));
+    EXPECT_TRUE(list->model()
+                    ->index(0, 0)
+                    .data(Qt::AccessibleTextRole)
+                    .toString()
+                    .startsWith(QStringLiteral("Shot 300")));
+    press(QStringLiteral("Stop listening"));
+    EXPECT_EQ(said("liveWords"), QString());
+}
+
+TEST_F(LiveTest, ItReconnectsByItselfWhenTheMonitorComesBack) {
+    const int port = startMonitor({QStringLiteral("--rate"), QStringLiteral("6000"),
+                                   QStringLiteral("--shots"), QStringLiteral("5")});
+    listenTo(port);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() == 5; }, 5000));
+    monitor_.kill();
+    monitor_.waitForFinished();
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return said("liveWords").startsWith(QStringLiteral("No launch monitor")); }, 5000))
+        << said("liveWords").toStdString();
+    EXPECT_TRUE(window_->isEnabled());
+    startMonitor({QStringLiteral("--rate"), QStringLiteral("6000"), QStringLiteral("--seed"),
+                  QStringLiteral("9")},
+                 port);
+    // The new monitor counts from 1 again: the first five are known by their numbers.
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() >= 8; }, 8000))
+        << said("liveWords").toStdString();
+}
+
+TEST_F(LiveTest, HoldKeepsTheShotsAtTheMonitorAndResumeBringsThem) {
+    const int port = startMonitor({QStringLiteral("--rate"), QStringLiteral("3000")});
+    listenTo(port);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() >= 3; }, 5000));
+    press(QStringLiteral("Hold"));
+    QTest::qWait(100);
+    const int held = rows();
+    QTest::qWait(250);
+    EXPECT_EQ(rows(), held);
+    EXPECT_TRUE(said("liveWords").startsWith(QStringLiteral("Held")));
+    press(QStringLiteral("Resume"));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return rows() > held; }, 3000));
+}
+
+TEST_F(LiveTest, APeerThatIsNoMonitorIsSaid) {
+    QTcpServer server;
+    ASSERT_TRUE(server.listen(QHostAddress::LocalHost));
+    QObject::connect(&server, &QTcpServer::newConnection, [&] {
+        server.nextPendingConnection()->write("HTTP/1.1 400 Bad Request\r\n\r\n");
+    });
+    listenTo(server.serverPort());
+    EXPECT_TRUE(QTest::qWaitFor(
+        [&] { return said("liveWords").contains(QStringLiteral("is not JSON")); }, 3000))
+        << said("liveWords").toStdString();
+    EXPECT_EQ(logged().shotCount(), 0u);
+}
+
+TEST_F(LiveTest, AShotIsAcknowledgedOnlyAfterItIsKept) {
+    QTcpServer server;
+    ASSERT_TRUE(server.listen(QHostAddress::LocalHost));
+    QTcpSocket* peer = nullptr;
+    QByteArray heard;
+    QObject::connect(&server, &QTcpServer::newConnection, [&] {
+        peer = server.nextPendingConnection();
+        QObject::connect(peer, &QTcpSocket::readyRead, [&] { heard += peer->readAll(); });
+        peer->write(QByteArray::fromStdString(store::liveHello("by hand")));
+    });
+    listenTo(server.serverPort());
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return said("liveWords").startsWith(QStringLiteral("Live from by hand")); }, 3000));
+    store::ShotRecord shot;
+    shot[store::Quantity::Carry] = 31;
+    {
+        // Another program holds the logbook: the shot cannot be kept, and no ack may go out.
+        store::Logbook other(logbookPath().toStdString());
+        store::LogbookWriter holds(other, {store::ShotSource::Kind::File, "x", "x", "now"});
+        peer->write(QByteArray::fromStdString(store::liveShot("a", shot)));
+        ASSERT_TRUE(QTest::qWaitFor(
+            [&] { return notice().contains(QStringLiteral("held by another program")); }, 8000));
+        EXPECT_FALSE(heard.contains("ack"));
+    }
+    peer->write(QByteArray::fromStdString(store::liveShot("a", shot)));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return heard.contains("\"ack\""); }, 3000));
+    EXPECT_EQ(logged().shotCount(), 1u);
+}
+
+}  // namespace
+}  // namespace wedgeon::test
