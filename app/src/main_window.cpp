@@ -20,6 +20,7 @@
 #include <QVBoxLayout>
 
 #include "style/style.h"
+#include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
 #include "views/shape/shape_view.h"
 #include "views/watch/refusals_dialog.h"
@@ -48,9 +49,12 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     watch_ = new WatchView(shots_, bench_, log_, link_);
     views_->addWidget(shape_);
     views_->addWidget(watch_);
+    explain_ = new ExplainView(shots_, bench_);
+    views_->addWidget(explain_);
     lesson_ = new LessonLine;
     lesson_->addStop(tr("Shape"), 2);
     lesson_->addStop(tr("Watch"), 3);
+    lesson_->addStop(tr("Explain"), 4);
     column->addWidget(new GivensStrip(bench_));
     column->addWidget(notice_);
     column->addWidget(views_, 1);
@@ -116,6 +120,8 @@ void MainWindow::makeFileMenu() {
     menu->addAction(tr("&Hold or resume the live shots"), QKeySequence(Qt::CTRL | Qt::Key_H), this,
                     [this] { link_.setHeld(link_.state() != LiveLink::State::Held); });
     menu->addSeparator();
+    menu->addAction(tr("&Save this view as a picture…"), this, &MainWindow::savePicture);
+    menu->addSeparator();
     menu->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 }
 
@@ -138,6 +144,12 @@ void MainWindow::makeEditMenu() {
     menu->addAction(tr("&Tag the shot"), QKeySequence(Qt::Key_T), this, [this] {
         if (views_->currentIndex() == Watch) watch_->focusTags();
     });
+    menu->addAction(tr("Take the shot as A to explain"), QKeySequence(Qt::Key_A), this,
+                    [this] { takeForExplain(0); });
+    menu->addAction(tr("Take the shot as B to explain"), QKeySequence(Qt::Key_B), this,
+                    [this] { takeForExplain(1); });
+    menu->addAction(tr("S&wap A and B"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
+                    [this] { explain_->swap(); });
     menu->addAction(tr("&Find shots"), QKeySequence::Find, this, [this] {
         showView(Watch);
         watch_->focusFilter();
@@ -216,6 +228,8 @@ void MainWindow::makeViewMenu() {
                     [this] { showView(Shape); });
     menu->addAction(tr("&Watch"), QKeySequence(Qt::ALT | Qt::Key_3), this,
                     [this] { showView(Watch); });
+    menu->addAction(tr("&Explain"), QKeySequence(Qt::ALT | Qt::Key_4), this,
+                    [this] { showView(Explain); });
     menu->addSeparator();
     menu->addAction(
         tr("Change between &metres and yards"), QKeySequence(Qt::CTRL | Qt::Key_U), this, [this] {
@@ -245,11 +259,12 @@ void MainWindow::showKeys() {
     box.setWindowTitle(tr("Keys and marks"));
     box.setTextFormat(Qt::PlainText);
     box.setText(
-        tr("Alt+2, Alt+3\tShape, Watch\n"
+        tr("Alt+2, Alt+3, Alt+4\tShape, Watch, Explain\n"
            "Ctrl+O\topen shots\n"
            "Ctrl+L, Ctrl+H\tlisten to a launch monitor, hold or resume\n"
            "Ctrl+F\tshow only some shots\n"
            "Delete, T\tset a shot aside, tag it (in Watch)\n"
+           "A, B\ttake a shot as A or B to explain (in Watch)\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
            "Ctrl+D, Ctrl+1 to 3\tadd a recipe beside, choose one\n"
            "Ctrl+E, K, M, R, I\twhy, ask, compare, recipes, mid-iron\n"
@@ -264,6 +279,29 @@ void MainWindow::showKeys() {
            "Filled diamond: measured. Grey and dashed: before the last change.\n"
            "A filled ring on a bounce: the ball lost more than half of its forward speed there."));
     box.exec();
+}
+
+void MainWindow::takeForExplain(int which) {
+    if (views_->currentIndex() != Watch || watch_->currentRow() < 0) return;
+    explain_->take(which, watch_->currentRow());
+    notice_->showResult(tr("%1 is shot %2.")
+                            .arg(which == 0 ? QStringLiteral("A") : QStringLiteral("B"))
+                            .arg(shots_.numberAt(watch_->currentRow())),
+                        tr("Explain (Alt+4)"), [this] { showView(Explain); });
+}
+
+void MainWindow::savePicture() {
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save this view as a picture"),
+        QSettings().value(QStringLiteral("lastFolder")).toString(), tr("Picture (*.png)"));
+    if (path.isEmpty()) return;
+    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".png");
+    const QString name = QFileInfo(path).fileName();
+    if (views_->currentWidget()->grab().save(path)) {
+        notice_->showResult(tr("Saved to %1.").arg(name));
+    } else {
+        notice_->showError(tr("%1 could not be written.").arg(name));
+    }
 }
 
 void MainWindow::showView(View view) {
@@ -336,8 +374,9 @@ void MainWindow::importFinished(const ImportJob::Result& result, const QString& 
 
 void MainWindow::copyText() {
     // A field or a label with its own selection copies itself; this is for the rest.
-    QApplication::clipboard()->setText(views_->currentIndex() == Shape ? shape_->asText()
-                                                                       : watch_->asText());
+    QApplication::clipboard()->setText(views_->currentIndex() == Shape   ? shape_->asText()
+                                       : views_->currentIndex() == Watch ? watch_->asText()
+                                                                         : explain_->asText());
 }
 
 void MainWindow::setDark(bool dark) {

@@ -16,6 +16,7 @@ class QStackedWidget;
 
 namespace wedgeon {
 
+class ExplainView;
 class LessonLine;
 class NoticeBar;
 class ShapeView;
@@ -28,7 +29,7 @@ public:
     /// \p logbook: the file that holds the shots; the ordinary one when empty.
     explicit MainWindow(const QString& logbook = {}, QWidget* parent = nullptr);
 
-    enum View { Shape, Watch };
+    enum View { Shape, Watch, Explain };
     void showView(View view);
     /// Reads a file of shots in the background and shows it in Watch.
     void openFile(const QString& path);
@@ -56,6 +57,8 @@ private:
     void setDark(bool dark);
     void tintIcons();
     void showKeys();
+    void takeForExplain(int which);
+    void savePicture();
     void restore();
 
     Workbench bench_;
@@ -69,6 +72,7 @@ private:
     QStackedWidget* views_;
     ShapeView* shape_;
     WatchView* watch_;
+    ExplainView* explain_;
     QAction *open_ = nullptr, *undo_ = nullptr, *redo_ = nullptr, *dark_ = nullptr;
 };
 

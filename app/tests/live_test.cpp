@@ -94,6 +94,29 @@ TEST_F(LiveTest, ThreeHundredShotsWithFaultsArriveOnceEach) {
                     .startsWith(QStringLiteral("Shot 300")));
     press(QStringLiteral("Stop listening"));
     EXPECT_EQ(said("liveWords"), QString());
+
+    // Two of them explained: the newest ones whose club was seen.
+    std::vector<int> complete;
+    for (int i = 300; i > 0 && complete.size() < 2; --i) {
+        const auto& r = kept[static_cast<std::size_t>(i - 1)].record;
+        bool all = true;
+        for (const auto q : {store::Quantity::ClubSpeed, store::Quantity::AttackAngle,
+                             store::Quantity::DynamicLoft, store::Quantity::SpinRate,
+                             store::Quantity::Release, store::Quantity::LandingAngle})
+            all = all && r.has(q);
+        if (all) complete.push_back(i);
+    }
+    ASSERT_EQ(complete.size(), 2u);
+    for (std::size_t k = 0; k < 2; ++k) {
+        list->setCurrentIndex(list->model()->index(300 - complete[k], 0));
+        action(k == 0 ? QStringLiteral("Take the shot as A") : QStringLiteral("Take the shot as B"))
+            ->trigger();
+    }
+    window_->showView(MainWindow::Explain);
+    EXPECT_TRUE(said("explainSentence").startsWith(QStringLiteral("B ")))
+        << said("explainSentence").toStdString();
+    EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release")))
+        << said("explainWhy").toStdString();
 }
 
 TEST_F(LiveTest, ItReconnectsByItselfWhenTheMonitorComesBack) {

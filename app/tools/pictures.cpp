@@ -5,6 +5,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QListView>
 #include <QMenuBar>
 #include <QPushButton>
 #include <QStandardPaths>
@@ -117,6 +118,16 @@ int main(int argc, char** argv) {
            good;
     notice->hide();
     good = save(window, folder, QStringLiteral("watch")) && good;
+
+    auto* list = byName<QListView>(window, QStringLiteral("Shots"));
+    list->setCurrentIndex(list->model()->index(12, 0));
+    trigger(window, QStringLiteral("Take the shot as A"));
+    list->setCurrentIndex(list->model()->index(8, 0));
+    trigger(window, QStringLiteral("Take the shot as B"));
+    notice->hide();
+    window.showView(wedgeon::MainWindow::Explain);
+    good = save(window, folder, QStringLiteral("explain")) && good;
+    window.showView(wedgeon::MainWindow::Watch);
 
     wedgeon::style::setDark(true);
     good = save(window, folder, QStringLiteral("watch-dark")) && good;

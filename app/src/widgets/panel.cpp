@@ -3,9 +3,12 @@
 // Paints the panel.
 #include "widgets/panel.h"
 
+#include <QHBoxLayout>
 #include <QPainter>
+#include <QVBoxLayout>
 
 #include "style/style.h"
+#include "widgets/sentence_label.h"
 
 namespace wedgeon {
 
@@ -16,6 +19,27 @@ void Panel::paintEvent(QPaintEvent*) {
     p.setPen(QPen(c.edge, 1));
     p.setBrush(c.panel);
     p.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
+}
+
+Panel* titledPanel(const QString& title, const QString& hint, QWidget* content) {
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(2, 10, 2, 2);
+    column->setSpacing(0);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(14, 0, 14, 0);
+    auto* name = new SentenceLabel(SentenceLabel::Rank::Title);
+    name->setText(title);
+    name->setWordWrap(false);
+    auto* what = new SentenceLabel(SentenceLabel::Rank::Why);
+    what->setText(hint);
+    what->setFont(style::font(12));
+    what->setWordWrap(false);
+    line->addWidget(name, 1);
+    line->addWidget(what);
+    column->addLayout(line);
+    column->addWidget(content, 1);
+    return panel;
 }
 
 }  // namespace wedgeon

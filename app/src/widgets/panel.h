@@ -17,4 +17,7 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 };
 
+/// A panel with a title line, a hint at its right, and one drawing.
+Panel* titledPanel(const QString& title, const QString& hint, QWidget* content);
+
 }  // namespace wedgeon

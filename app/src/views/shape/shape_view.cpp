@@ -26,34 +26,11 @@
 #include "widgets/flight_drawing.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
-#include "widgets/sentence_label.h"
 #include "widgets/spin_drawing.h"
 #include "widgets/worth_drawing.h"
 
 namespace wedgeon {
 namespace {
-
-/// A panel with a title line, a hint at its right, and one drawing.
-Panel* titled(const QString& title, const QString& hint, QWidget* content) {
-    auto* panel = new Panel;
-    auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(2, 10, 2, 2);
-    column->setSpacing(0);
-    auto* line = new QHBoxLayout;
-    line->setContentsMargins(14, 0, 14, 0);
-    auto* name = new SentenceLabel(SentenceLabel::Rank::Title);
-    name->setText(title);
-    name->setWordWrap(false);
-    auto* what = new SentenceLabel(SentenceLabel::Rank::Why);
-    what->setText(hint);
-    what->setFont(style::font(12));
-    what->setWordWrap(false);
-    line->addWidget(name, 1);
-    line->addWidget(what);
-    column->addLayout(line);
-    column->addWidget(content, 1);
-    return panel;
-}
 
 /// The simulation's 80 of 100, from where the planned shot of the same set-up lands and rests.
 FlightScene::Band bandOf(const PlayedSwings& s) {
@@ -140,12 +117,12 @@ QWidget* ShapeView::makeDrawings() {
     row->setSpacing(12);
     drawings->setMinimumHeight(252);
     spin_ = new SpinDrawing(bench_);
-    spinPanel_ = titled(tr("Spin against spin loft"), tr("today's curve"), spin_);
-    worthPanel_ = titled(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
+    spinPanel_ = titledPanel(tr("Spin against spin loft"), tr("today's curve"), spin_);
+    worthPanel_ = titledPanel(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
     row->addWidget(
-        titled(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 34);
-    row->addWidget(titled(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)),
-                   38);
+        titledPanel(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 34);
+    row->addWidget(
+        titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)), 38);
     row->addWidget(spinPanel_, 31);
     row->addWidget(worthPanel_, 23);
     return drawings;

@@ -198,6 +198,11 @@ const store::LoggedShot* WatchView::current() const {
     return index.isValid() ? &shots_.loggedAt(filtered_->mapToSource(index).row()) : nullptr;
 }
 
+int WatchView::currentRow() const {
+    const QModelIndex index = list_->currentIndex();
+    return index.isValid() ? filtered_->mapToSource(index).row() : -1;
+}
+
 void WatchView::fillSessions() {
     const QSignalBlocker quiet(session_);
     session_->clear();

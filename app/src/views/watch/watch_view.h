@@ -31,6 +31,8 @@ public:
     void toggleAside();
     /// Puts the cursor where the current shot's tags are typed.
     void focusTags();
+    /// The chosen shot's row in the stream; -1 for none.
+    int currentRow() const;
 
 signals:
     void openRequested();

@@ -1,0 +1,142 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Explain in the real window: two shots of the stream, the shares, the sentence, the picture.
+#include <QClipboard>
+#include <fstream>
+
+#include "academy.h"
+#include "wedgeon/explain/explain.h"
+#include "wedgeon/store/shot_file.h"
+#include "wedgeon/store/shot_givens.h"
+#include "wedgeon/units.h"
+#include "window_fixture.h"
+
+namespace wedgeon::test {
+namespace {
+
+using store::Quantity;
+
+class ExplainTest : public WindowTest {
+protected:
+    void open(const std::vector<store::ShotRecord>& shots) {
+        const QString path = folder_.filePath(QStringLiteral("shots.csv"));
+        std::ofstream out(path.toStdString(), std::ios::binary);
+        store::writeShotsCsv(out, shots);
+        out.close();
+        openByMenu(path);
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().startsWith(QStringLiteral("Reading")); },
+                                    10000));
+        window_->activateWindow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    }
+    /// Chooses the shot of this number in Watch and takes it as A or B by the menu's key.
+    void take(int number, const char* letter) {
+        auto* list = byName<QListView>(QStringLiteral("Shots"));
+        list->setCurrentIndex(list->model()->index(list->model()->rowCount() - number, 0));
+        action(QStringLiteral("Take the shot as %1").arg(QLatin1String(letter)))->trigger();
+        EXPECT_TRUE(notice().startsWith(
+            QStringLiteral("%1 is shot %2.").arg(QLatin1String(letter)).arg(number)));
+    }
+    QString stair(const char* of) {
+        return byName<Drawing>(QStringLiteral("Shares of the %1").arg(QLatin1String(of)))
+            ->accessibleDescription();
+    }
+};
+
+TEST_F(ExplainTest, AnEmptyExplainSaysWhatToDo) {
+    window_->showView(MainWindow::Explain);
+    EXPECT_TRUE(said("explainEmptyWhy").contains(QStringLiteral("press A")));
+}
+
+TEST_F(ExplainTest, SharesAndUnexplainedAddUpToWhatWasMeasured) {
+    const auto shots = demo::makeAcademy().shots;
+    open(shots);
+    take(1, "A");
+    take(8, "B");
+    window_->showView(MainWindow::Explain);
+    const auto& a = shots[0];
+    const auto& b = shots[7];
+    // The same from the core.
+    Givens fallback;
+    fallback.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    fallback.lie = findLie("short-dry")->lie;
+    fallback.air.temperature_c = 14;
+    const auto causes = [&](const store::ShotRecord& r) {
+        const Givens g = store::findShotGivens(r, fallback).givens;
+        return causesOf(calcShotFromDelivery(*store::findDelivery(r), g), g);
+    };
+    const Explanation e = explain(causes(a), causes(b));
+    const QString landing = stair("landing");
+    EXPECT_NEAR(numberAfter(landing, QStringLiteral("shot 1")),
+                degFromRad(a[Quantity::LandingAngle]), 0.051)
+        << landing.toStdString();
+    EXPECT_NEAR(numberAfter(landing, QStringLiteral("loft")),
+                degFromRad(e(Outcome::LandingAngle, Cause::Loft)), 0.051);
+    const double unexplained =
+        degFromRad(b[Quantity::LandingAngle] - a[Quantity::LandingAngle] -
+                   (e.to[static_cast<std::size_t>(Outcome::LandingAngle)] -
+                    e.from[static_cast<std::size_t>(Outcome::LandingAngle)]));
+    EXPECT_NEAR(numberAfter(landing, QStringLiteral("unexplained")), unexplained, 0.051);
+
+    const double flatter = degFromRad(a[Quantity::LandingAngle] - b[Quantity::LandingAngle]);
+    if (std::abs(flatter) >= 1) {
+        EXPECT_NEAR(numberAfter(said("explainSentence"), QStringLiteral("came in")),
+                    std::abs(flatter), 0.051)
+            << said("explainSentence").toStdString();
+    }
+    const QString text =
+        (action(QStringLiteral("Copy the result"))->trigger(), QApplication::clipboard()->text());
+    EXPECT_TRUE(text.contains(said("explainSentence")));
+    EXPECT_TRUE(text.contains(landing));
+
+    const QString before = said("explainSentence");
+    action(QStringLiteral("Swap A and B"))->trigger();
+    EXPECT_NE(said("explainSentence"), before);
+    action(QStringLiteral("Swap A and B"))->trigger();
+    EXPECT_EQ(said("explainSentence"), before);
+}
+
+TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
+    store::ShotRecord a = demo::makeAcademy().shots[0];
+    a[Quantity::ClubSpeed] = 18;
+    store::ShotRecord b = a;
+    b[Quantity::DynamicLoft] += radFromDeg(6);
+    b[Quantity::Carry] += 1;
+    open({a, b});
+    take(1, "A");
+    take(2, "B");
+    window_->showView(MainWindow::Explain);
+    EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release, loft makes")))
+        << said("explainWhy").toStdString();
+    EXPECT_NEAR(numberAfter(stair("release"), QStringLiteral("speed")), 0.0, 1e-9);
+}
+
+TEST_F(ExplainTest, WithoutClubDataItSaysSo) {
+    store::ShotRecord a;
+    a[Quantity::BallSpeed] = 18;
+    a[Quantity::LaunchAngle] = 0.5;
+    a[Quantity::SpinRate] = 500;
+    a[Quantity::Carry] = 21;
+    store::ShotRecord b = a;
+    b[Quantity::SpinRate] = 600;
+    open({a, b});
+    take(1, "A");
+    take(2, "B");
+    window_->showView(MainWindow::Explain);
+    EXPECT_TRUE(said("explainWhy").contains(QStringLiteral("club data is missing")));
+}
+
+TEST_F(ExplainTest, TheViewIsSavedAsAPicture) {
+    open(demo::makeAcademy().shots);
+    take(1, "A");
+    take(2, "B");
+    window_->showView(MainWindow::Explain);
+    const QString path = folder_.filePath(QStringLiteral("why.png"));
+    inFileDialog(path, [&] { action(QStringLiteral("Save this view"))->trigger(); });
+    const QImage picture(path);
+    EXPECT_GT(picture.width(), 1000);
+    EXPECT_TRUE(notice().contains(QStringLiteral("why.png")));
+}
+
+}  // namespace
+}  // namespace wedgeon::test
