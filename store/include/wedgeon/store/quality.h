@@ -1,0 +1,46 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file What is doubtful about a reading, with a reason and how sure that is. The program notes;
+/// the coach sets aside.
+#pragma once
+
+#include <span>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "wedgeon/shot/shot.h"
+#include "wedgeon/store/logbook.h"
+
+namespace wedgeon::store {
+
+enum class Doubt {
+    Units,      ///< a factor that a unit mix-up makes
+    Energy,     ///< the ball is faster than any strike makes it
+    Spin,       ///< more spin than a gripping strike gives
+    Duplicate,  ///< the same reading as the shot before
+    Frozen,     ///< one value stands still while the rest moves
+    Estimated,  ///< spin in round hundreds: computed, not seen
+    Fat,
+    Thin,
+    OffCentre,  ///< toe or heel, by the axis
+    Outlier     ///< far from this player's own pattern
+};
+
+struct QualityNote {
+    Doubt doubt = Doubt::Outlier;
+    double confidence = 0.0;  ///< 0-1
+    std::string reason;       ///< a sentence in plain words, the product's own text
+};
+
+/// A word or two for a narrow column.
+std::string_view doubtWord(Doubt doubt);
+
+/// Notes of each shot, the surest first; most have none. \p shots in the order in which they were
+/// hit. Physical doubts compare with the strike of the prior: they need club and ball data and are
+/// wide enough for a player whose friction is a fifth off. Outliers are found among at least eight
+/// shots of one player, wedge and swing, by median and median deviation.
+std::vector<std::vector<QualityNote>> findDoubts(std::span<const LoggedShot> shots,
+                                                 const Givens& fallback);
+
+}  // namespace wedgeon::store

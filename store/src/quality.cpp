@@ -1,0 +1,313 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The rules, one by one.
+#include "wedgeon/store/quality.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <map>
+#include <optional>
+
+#include "wedgeon/error.h"
+#include "wedgeon/store/shot_givens.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::store {
+namespace {
+
+// The fastest that a face drives a ball: square, at low speed. (1 + e0)/(1 + m/M).
+constexpr double mostSmash =
+    (1 + constants::restitution0) / (1 + constants::ballMass_kg / constants::headMass_kg);
+constexpr double mphPerMps = 1 / 0.44704;
+
+// How far from the prior's strike a reading is still ordinary; see the header.
+constexpr double fastest = 1.15;
+constexpr double fatSpeed = 0.88;
+constexpr double fatSpin = 0.85;
+constexpr double thinLaunch_rad = radFromDeg(5);
+constexpr double thinSpin = 0.75;
+constexpr double offAxis_rad = radFromDeg(12);
+
+constexpr std::size_t frozenRun = 4;
+constexpr std::size_t roundRun = 6;
+constexpr std::size_t leastGroup = 8;
+constexpr double farFromMedian = 6.0;
+
+std::string words(const char* format, double a, double b) {
+    std::array<char, 160> text{};
+    std::snprintf(text.data(), text.size(), format, a, b);
+    return text.data();
+}
+
+bool isNear(double value, double target, double share) {
+    return std::abs(value / target - 1) < share;
+}
+
+class Judge {
+public:
+    Judge(std::span<const LoggedShot> shots, const Givens& fallback)
+        : shots_(shots), fallback_(fallback), notes_(shots.size()) {}
+
+    std::vector<std::vector<QualityNote>> run() {
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            judgeStrike(i);
+            judgeRepeats(i);
+        }
+        findFrozen();
+        findRoundSpin();
+        findOutliers();
+        for (auto& n : notes_) {
+            std::stable_sort(n.begin(), n.end(), [](const auto& a, const auto& b) {
+                return a.confidence > b.confidence;
+            });
+        }
+        return std::move(notes_);
+    }
+
+private:
+    const ShotRecord& at(std::size_t i) const { return shots_[i].record; }
+
+    void note(std::size_t i, Doubt doubt, double confidence, std::string reason) {
+        notes_[i].push_back({doubt, confidence, std::move(reason)});
+    }
+
+    void judgeStrike(std::size_t i) {
+        const ShotRecord& r = at(i);
+        if (r.has(Quantity::ClubSpeed) && r.has(Quantity::BallSpeed)) {
+            const double smash = r[Quantity::BallSpeed] / r[Quantity::ClubSpeed];
+            if (smash > 1.8 && smash < 3.7) {
+                return note(
+                    i, Doubt::Units, 0.9,
+                    words("Ball speed is %.2f times the club's, where %.2f is the most: one "
+                          "of them in mph, the other in m/s?",
+                          smash, mostSmash));
+            }
+            if (smash < 0.62 && smash > 0.2 && isNear(smash * mphPerMps, 1.0, 0.4)) {
+                return note(
+                    i, Doubt::Units, 0.7,
+                    words("Ball speed is only %.2f times the club's; times %.2f it would be "
+                          "ordinary: m/s beside mph?",
+                          smash, mphPerMps));
+            }
+            if (smash > mostSmash) {
+                return note(i, Doubt::Energy, 0.95,
+                            words("Ball speed is %.2f times the club's; no strike gives more than "
+                                  "%.2f.",
+                                  smash, mostSmash));
+            }
+        }
+        const auto delivery = findDelivery(r);
+        if (!delivery || !r.has(Quantity::BallSpeed)) return;
+        try {
+            const Givens g = findShotGivens(r, fallback_).givens;
+            Contact contact = calcContact(g.ball, g.face, g.lie);
+            contact.speedKept = 1.0;
+            compare(i, *delivery, contact, calcStrike(*delivery, contact));
+        } catch (const RangeError&) {
+            // Readings that are no strike at all: their own limits have refused them already.
+        }
+    }
+
+    void compare(std::size_t i, const Delivery& delivery, Contact contact,
+                 const StrikeResult& expected) {
+        const ShotRecord& r = at(i);
+        const double speed = r[Quantity::BallSpeed] / expected.launch.speed_mps();
+        if (speed > fastest) {
+            note(i, Doubt::Energy, 0.8,
+                 words("The ball is %.0f %% faster than club, loft and lie give (spin loft %.0f°).",
+                       100 * (speed - 1), degFromRad(expected.spinLoft_rad)));
+        }
+        if (!r.has(Quantity::SpinRate)) return;
+        const double spin = r[Quantity::SpinRate];
+        contact.friction = 1.4;
+        contact.tangentialRestitution = 0.6;
+        const double most = calcStrike(delivery, contact).launch.spinRate_radps();
+        if (spin > 1.1 * most) {
+            note(i, Doubt::Spin, 0.9,
+                 words("Spin of %.0f rpm is more than a strike that grips entirely gives (%.0f).",
+                       rpmFromRadps(spin), rpmFromRadps(most)));
+        }
+        const double spinShare = spin / expected.launch.spinRate_radps();
+        if (speed < fatSpeed && spinShare < fatSpin) {
+            note(i, Doubt::Fat, 0.7,
+                 words("Slower by %.0f %% and less spin by %.0f %% than this strike gives: turf "
+                       "first?",
+                       100 * (1 - speed), 100 * (1 - spinShare)));
+        }
+        if (r.has(Quantity::LaunchAngle) && spinShare < thinSpin && speed > 0.97 &&
+            r[Quantity::LaunchAngle] < expected.launch.angle_rad() - thinLaunch_rad) {
+            note(i, Doubt::Thin, 0.7,
+                 words("Launched %.1f° lower than the face gives, with %.0f %% less spin: off the "
+                       "edge?",
+                       degFromRad(expected.launch.angle_rad() - r[Quantity::LaunchAngle]),
+                       100 * (1 - spinShare)));
+        }
+        if (r.has(Quantity::SpinAxis)) {
+            const double off = r[Quantity::SpinAxis] - expected.launch.spinAxis_rad();
+            const double side = fallback_.hand == Hand::Left ? -1.0 : 1.0;
+            if (std::abs(off) > offAxis_rad) {
+                note(
+                    i, Doubt::OffCentre, 0.5,
+                    words(side * off < 0 ? "The axis is %.0f° off what face and path give (%.0f°): "
+                                           "toward the toe?"
+                                         : "The axis is %.0f° off what face and path give (%.0f°): "
+                                           "toward the heel?",
+                          degFromRad(std::abs(off)), degFromRad(expected.launch.spinAxis_rad())));
+            }
+        }
+    }
+
+    void judgeRepeats(std::size_t i) {
+        if (i == 0) return;
+        std::size_t same = 0;
+        for (std::size_t k = 0; k < quantityCount; ++k) {
+            const auto q = static_cast<Quantity>(k);
+            if (at(i).has(q) != at(i - 1).has(q)) return;
+            if (!at(i).has(q) || q == Quantity::Loft) continue;
+            if (at(i)[q] != at(i - 1)[q]) return;
+            ++same;
+        }
+        if (same >= 4) note(i, Doubt::Duplicate, 0.95, "Every number is that of the shot before.");
+    }
+
+    void findFrozen() {
+        for (const Quantity q : {Quantity::ClubSpeed, Quantity::BallSpeed, Quantity::LaunchAngle,
+                                 Quantity::SpinRate, Quantity::Carry}) {
+            std::size_t from = 0;
+            for (std::size_t i = 1; i <= shots_.size(); ++i) {
+                const bool goesOn = i < shots_.size() && at(i).has(q) && at(i)[q] == at(from)[q];
+                if (goesOn) continue;
+                if (i - from >= frozenRun && at(from).has(q)) {
+                    for (std::size_t k = from; k < i; ++k) {
+                        note(k, Doubt::Frozen, 0.8,
+                             "The " + std::string(info(q).text) + " stands still over " +
+                                 std::to_string(i - from) + " shots.");
+                    }
+                }
+                from = i;
+            }
+        }
+    }
+
+    void findRoundSpin() {
+        const auto isRound = [&](std::size_t i) {
+            if (!at(i).has(Quantity::SpinRate)) return false;
+            const double hundreds = rpmFromRadps(at(i)[Quantity::SpinRate]) / 100;
+            return std::abs(hundreds - std::round(hundreds)) < 1e-6;
+        };
+        std::size_t from = 0;
+        for (std::size_t i = 0; i <= shots_.size(); ++i) {
+            if (i < shots_.size() && isRound(i)) continue;
+            if (i - from >= roundRun) {
+                for (std::size_t k = from; k < i; ++k)
+                    note(k, Doubt::Estimated, 0.6,
+                         "Spin comes in round hundreds: computed by the device, not seen.");
+            }
+            from = i + 1;
+        }
+    }
+
+    void findOutliers() {
+        std::map<std::array<std::string, 3>, std::vector<std::size_t>> groups;
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            groups[{at(i)[Label::Player], at(i)[Label::Wedge], at(i)[Label::Swing]}].push_back(i);
+        }
+        struct Measure {
+            const char* name;
+            std::optional<double> (*of)(const ShotRecord&);
+        };
+        constexpr std::array measures{
+            Measure{"ball speed for the club's",
+                    [](const ShotRecord& r) -> std::optional<double> {
+                        if (!r.has(Quantity::BallSpeed) || !r.has(Quantity::ClubSpeed))
+                            return std::nullopt;
+                        return r[Quantity::BallSpeed] / r[Quantity::ClubSpeed];
+                    }},
+            Measure{"launch",
+                    [](const ShotRecord& r) -> std::optional<double> {
+                        if (!r.has(Quantity::LaunchAngle)) return std::nullopt;
+                        return r[Quantity::LaunchAngle];
+                    }},
+            Measure{"spin for the ball's speed",
+                    [](const ShotRecord& r) -> std::optional<double> {
+                        if (!r.has(Quantity::SpinRate) || !r.has(Quantity::BallSpeed))
+                            return std::nullopt;
+                        return r[Quantity::SpinRate] / r[Quantity::BallSpeed];
+                    }},
+        };
+        for (const auto& [key, members] : groups) {
+            for (const Measure& m : measures)
+                findOutliers(members, m.name, m.of);
+        }
+    }
+
+    void findOutliers(const std::vector<std::size_t>& members, const char* name,
+                      std::optional<double> (*of)(const ShotRecord&)) {
+        std::vector<double> values;
+        for (const std::size_t i : members) {
+            if (const auto v = of(at(i))) values.push_back(*v);
+        }
+        if (values.size() < leastGroup) return;
+        const auto median = [](std::vector<double> v) {
+            std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2),
+                             v.end());
+            return v[v.size() / 2];
+        };
+        const double middle = median(values);
+        std::vector<double> away;
+        for (const double v : values)
+            away.push_back(std::abs(v - middle));
+        // 1.4826: the median deviation of a normal spread in standard deviations.
+        const double spread = std::max(1.4826 * median(away), 1e-3 * std::abs(middle));
+        for (const std::size_t i : members) {
+            const auto v = of(at(i));
+            if (!v || std::abs(*v - middle) < farFromMedian * spread) continue;
+            note(i, Doubt::Outlier, 0.6,
+                 "The " + std::string(name) +
+                     words(" is %.0f times its usual spread away from this player's own pattern "
+                           "(%.0f shots).",
+                           std::abs(*v - middle) / spread, static_cast<double>(values.size())));
+        }
+    }
+
+    std::span<const LoggedShot> shots_;
+    const Givens& fallback_;
+    std::vector<std::vector<QualityNote>> notes_;
+};
+
+}  // namespace
+
+std::string_view doubtWord(Doubt doubt) {
+    switch (doubt) {
+        case Doubt::Units:
+            return "unit?";
+        case Doubt::Energy:
+            return "too fast";
+        case Doubt::Spin:
+            return "spin?";
+        case Doubt::Duplicate:
+            return "twice";
+        case Doubt::Frozen:
+            return "frozen";
+        case Doubt::Estimated:
+            return "estimated";
+        case Doubt::Fat:
+            return "fat?";
+        case Doubt::Thin:
+            return "thin?";
+        case Doubt::OffCentre:
+            return "off centre?";
+        case Doubt::Outlier:
+            return "outlier";
+    }
+    return {};
+}
+
+std::vector<std::vector<QualityNote>> findDoubts(std::span<const LoggedShot> shots,
+                                                 const Givens& fallback) {
+    return Judge(shots, fallback).run();
+}
+
+}  // namespace wedgeon::store
