@@ -193,6 +193,55 @@ TEST_F(WatchTest, TagsAreTypedAndKept) {
     EXPECT_NE(logged().shots().back().record[store::Label::Tags], "held off");
 }
 
+TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
+    auto shots = demo::makeAcademy().shots;
+    shots.resize(60);
+    shots.back()[store::Quantity::BallSpeed] *= 1.9;
+    const QString path = folder_.filePath(QStringLiteral("doubtful.csv"));
+    std::ofstream out(path.toStdString(), std::ios::binary);
+    store::writeShotsCsv(out, shots);
+    out.close();
+    open(path);
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return spoken(0).contains(QStringLiteral("faster than club, loft")); }, 3000))
+        << spoken(0).toStdString();
+    EXPECT_TRUE(said("shotDoubt").contains(QStringLiteral("% sure")))
+        << said("shotDoubt").toStdString();
+    list()->setFocus();
+    action(QStringLiteral("Set the shot aside"))->trigger();
+    EXPECT_NE(logged().shots().back().setAside, "by the coach");
+    EXPECT_NE(logged().shots().back().setAside, "");
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(logged().shots().back().setAside, "");
+}
+
+TEST_F(WatchTest, MostMishitsOfTheDemoPlayersAreDoubtedAndFewOthers) {
+    open(academyFile());
+    const auto shots = demo::makeAcademy().shots;
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] {
+            for (int r = 0; r < 180; ++r) {
+                if (spoken(r).contains(QStringLiteral("Doubtful"))) return true;
+            }
+            return false;
+        },
+        3000));
+    int mishits = 0;
+    int found = 0;
+    int others = 0;
+    for (int row = 0; row < 180; ++row) {
+        const auto& s = shots[static_cast<std::size_t>(179 - row)];
+        const bool mishit = s[store::Label::Tags] == "fat" || s[store::Label::Tags] == "thin";
+        const bool doubted = spoken(row).contains(QStringLiteral("Doubtful"));
+        mishits += mishit ? 1 : 0;
+        found += mishit && doubted ? 1 : 0;
+        others += !mishit && doubted ? 1 : 0;
+    }
+    ASSERT_GT(mishits, 3);
+    EXPECT_GE(2 * found, mishits) << found << " of " << mishits;
+    EXPECT_LE(others, 12) << "of " << 180 - mishits;
+}
+
 TEST_F(WatchTest, SessionsAreChosenFromTheLogbook) {
     open(academyFile());
     open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));

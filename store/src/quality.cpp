@@ -34,6 +34,10 @@ constexpr std::size_t frozenRun = 4;
 constexpr std::size_t roundRun = 6;
 constexpr std::size_t leastGroup = 8;
 constexpr double farFromMedian = 6.0;
+// For mishits, where two signs have to agree.
+constexpr double lowSpin = 2.0;
+constexpr double lowSpeed = 3.0;
+constexpr double farBelow = 4.0;
 
 std::string words(const char* format, double a, double b) {
     std::array<char, 160> text{};
@@ -48,7 +52,7 @@ bool isNear(double value, double target, double share) {
 class Judge {
 public:
     Judge(std::span<const LoggedShot> shots, const Givens& fallback)
-        : shots_(shots), fallback_(fallback), notes_(shots.size()) {}
+        : shots_(shots), fallback_(fallback), notes_(shots.size()), spinShare_(shots.size()) {}
 
     std::vector<std::vector<QualityNote>> run() {
         for (std::size_t i = 0; i < shots_.size(); ++i) {
@@ -130,6 +134,7 @@ private:
                        rpmFromRadps(spin), rpmFromRadps(most)));
         }
         const double spinShare = spin / expected.launch.spinRate_radps();
+        spinShare_[i] = spinShare;
         if (speed < fatSpeed && spinShare < fatSpin) {
             note(i, Doubt::Fat, 0.7,
                  words("Slower by %.0f %% and less spin by %.0f %% than this strike gives: turf "
@@ -209,72 +214,116 @@ private:
         }
     }
 
-    void findOutliers() {
-        std::map<std::array<std::string, 3>, std::vector<std::size_t>> groups;
-        for (std::size_t i = 0; i < shots_.size(); ++i) {
-            groups[{at(i)[Label::Player], at(i)[Label::Wedge], at(i)[Label::Swing]}].push_back(i);
+    /// A value of each shot, where it has one.
+    using Values = std::vector<std::optional<double>>;
+
+    template <class Of>
+    Values valuesOf(const Of& of) const {
+        Values out;
+        for (std::size_t i = 0; i < shots_.size(); ++i)
+            out.push_back(of(i));
+        return out;
+    }
+    std::optional<double> read(std::size_t i, Quantity q) const {
+        return at(i).has(q) ? std::optional(at(i)[q]) : std::nullopt;
+    }
+    std::optional<double> ratio(std::size_t i, Quantity over, Quantity under) const {
+        const auto a = read(i, over);
+        const auto b = read(i, under);
+        return a && b && *b != 0.0 ? std::optional(*a / *b) : std::nullopt;
+    }
+
+    /// How far each value lies from the median of its group, in robust standard deviations; none
+    /// in a group that is too small for a pattern.
+    template <class Key>
+    Values distances(const Values& values, const Key& keyOf) const {
+        std::map<std::string, std::vector<std::size_t>> groups;
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            if (values[i]) groups[keyOf(at(i))].push_back(i);
         }
-        struct Measure {
-            const char* name;
-            std::optional<double> (*of)(const ShotRecord&);
+        const auto median = [](std::vector<double> v) {
+            const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
+            std::nth_element(v.begin(), middle, v.end());
+            return *middle;
         };
-        constexpr std::array measures{
-            Measure{"ball speed for the club's",
-                    [](const ShotRecord& r) -> std::optional<double> {
-                        if (!r.has(Quantity::BallSpeed) || !r.has(Quantity::ClubSpeed))
-                            return std::nullopt;
-                        return r[Quantity::BallSpeed] / r[Quantity::ClubSpeed];
-                    }},
-            Measure{"launch",
-                    [](const ShotRecord& r) -> std::optional<double> {
-                        if (!r.has(Quantity::LaunchAngle)) return std::nullopt;
-                        return r[Quantity::LaunchAngle];
-                    }},
-            Measure{"spin for the ball's speed",
-                    [](const ShotRecord& r) -> std::optional<double> {
-                        if (!r.has(Quantity::SpinRate) || !r.has(Quantity::BallSpeed))
-                            return std::nullopt;
-                        return r[Quantity::SpinRate] / r[Quantity::BallSpeed];
-                    }},
-        };
+        Values out(values.size());
         for (const auto& [key, members] : groups) {
-            for (const Measure& m : measures)
-                findOutliers(members, m.name, m.of);
+            if (members.size() < leastGroup) continue;
+            std::vector<double> all;
+            for (const std::size_t i : members)
+                all.push_back(*values[i]);
+            const double middle = median(all);
+            for (double& v : all)
+                v = std::abs(v - middle);
+            // 1.4826: the median deviation of a normal spread in standard deviations.
+            const double spread = std::max(1.4826 * median(all), 1e-3 * std::abs(middle) + 1e-9);
+            for (const std::size_t i : members)
+                out[i] = (*values[i] - middle) / spread;
+        }
+        return out;
+    }
+
+    void findOutliers() {
+        const auto byPlayer = [](const ShotRecord& r) { return r[Label::Player]; };
+        const auto bySwing = [](const ShotRecord& r) {
+            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing];
+        };
+        findMishits(
+            distances(spinShare_, byPlayer),
+            distances(valuesOf([&](std::size_t i) { return read(i, Quantity::DynamicLoft); }),
+                      bySwing),
+            distances(valuesOf([&](std::size_t i) { return read(i, Quantity::ClubSpeed); }),
+                      bySwing));
+        farFrom(distances(valuesOf([&](std::size_t i) {
+                              return ratio(i, Quantity::BallSpeed, Quantity::ClubSpeed);
+                          }),
+                          bySwing),
+                "ball speed for the club's");
+        farFrom(distances(valuesOf([&](std::size_t i) { return read(i, Quantity::LaunchAngle); }),
+                          bySwing),
+                "launch");
+        farFrom(distances(valuesOf([&](std::size_t i) {
+                              return ratio(i, Quantity::SpinRate, Quantity::BallSpeed);
+                          }),
+                          bySwing),
+                "spin for the ball's speed");
+    }
+
+    /// Mishits that the device's own club reading hides from the strike: little spin for the
+    /// strike, with a club that came in delofted (thin) or was slowed by the turf (fat).
+    void findMishits(const Values& spin, const Values& loft, const Values& speed) {
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            if (!spin[i] || *spin[i] > -lowSpin) continue;
+            if (loft[i] && *loft[i] < -farBelow) {
+                note(
+                    i, Doubt::Thin, 0.6,
+                    words("Loft %.0f and spin %.0f times the usual spread below this player's own: "
+                          "off the edge?",
+                          -*loft[i], -*spin[i]));
+            } else if (speed[i] && *speed[i] < -lowSpeed) {
+                note(i, Doubt::Fat, 0.5,
+                     words("Club speed %.0f and spin %.0f times the usual spread below this "
+                           "player's own: turf first?",
+                           -*speed[i], -*spin[i]));
+            }
         }
     }
 
-    void findOutliers(const std::vector<std::size_t>& members, const char* name,
-                      std::optional<double> (*of)(const ShotRecord&)) {
-        std::vector<double> values;
-        for (const std::size_t i : members) {
-            if (const auto v = of(at(i))) values.push_back(*v);
-        }
-        if (values.size() < leastGroup) return;
-        const auto median = [](std::vector<double> v) {
-            std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2),
-                             v.end());
-            return v[v.size() / 2];
-        };
-        const double middle = median(values);
-        std::vector<double> away;
-        for (const double v : values)
-            away.push_back(std::abs(v - middle));
-        // 1.4826: the median deviation of a normal spread in standard deviations.
-        const double spread = std::max(1.4826 * median(away), 1e-3 * std::abs(middle));
-        for (const std::size_t i : members) {
-            const auto v = of(at(i));
-            if (!v || std::abs(*v - middle) < farFromMedian * spread) continue;
+    void farFrom(const Values& distance, const char* name) {
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            if (!distance[i] || std::abs(*distance[i]) < farFromMedian) continue;
             note(i, Doubt::Outlier, 0.6,
                  "The " + std::string(name) +
                      words(" is %.0f times its usual spread away from this player's own pattern "
-                           "(%.0f shots).",
-                           std::abs(*v - middle) / spread, static_cast<double>(values.size())));
+                           "(%.0f is far).",
+                           std::abs(*distance[i]), farFromMedian));
         }
     }
 
     std::span<const LoggedShot> shots_;
     const Givens& fallback_;
     std::vector<std::vector<QualityNote>> notes_;
+    Values spinShare_;  ///< measured over what the prior's strike gives
 };
 
 }  // namespace

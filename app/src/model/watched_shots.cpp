@@ -5,12 +5,15 @@
 
 #include <algorithm>
 #include <cmath>
+#include <span>
 
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
+
+constexpr std::size_t judgedTogether = 120;
 
 void predict(WatchedShot& w, const store::ShotRecord& record) {
     const Givens& givens = w.givens.givens;
@@ -103,11 +106,21 @@ TrackUnit trackUnit(Track track, const Units& units) {
 }
 
 WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
-    : QAbstractListModel(parent), bench_(bench) {
+    : QAbstractListModel(parent),
+      bench_(bench),
+      judge_(
+          this, [](const Judged& j) { return store::findDoubts(j.shots, j.givens); },
+          [this](const Doubts& found) {
+              if (found.size() > shots_.size()) return;
+              // Shots that came meanwhile have been judged by themselves.
+              std::copy(found.begin(), found.end(), doubts_.begin());
+              if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
+          }) {
     connect(&bench_, &Workbench::givensChanged, this, [this] {
         former_ = std::move(now_);
         now_.clear();
         now_.resize(shots_.size());
+        judgeSoon();
         if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
     });
 }
@@ -126,6 +139,10 @@ void WatchedShots::append(const store::LoggedShot& shot) {
     beginInsertRows({}, 0, 0);
     shots_.push_back(shot);
     now_.emplace_back();
+    // Beside the ones before it: enough for repeats and for the player's pattern.
+    const std::size_t from = shots_.size() - std::min(shots_.size(), judgedTogether);
+    doubts_.push_back(
+        store::findDoubts(std::span(shots_).subspan(from), bench_.state().givens).back());
     former_.clear();
     endInsertRows();
     // The ranges of the tracks grow with the first shots; later only where a value leaves them.
@@ -152,7 +169,21 @@ void WatchedShots::replace(const store::LoggedShot& shot) {
     }
 }
 
+void WatchedShots::judgeSoon() {
+    if (shots_.empty()) {
+        judge_.forget();
+    } else {
+        judge_.ask({shots_, bench_.state().givens});
+    }
+}
+
+const std::vector<store::QualityNote>& WatchedShots::doubtsAt(int row) const {
+    return doubts_[indexAt(row)];
+}
+
 void WatchedShots::forget() {
+    doubts_.assign(shots_.size(), {});
+    judgeSoon();
     now_.clear();
     now_.resize(shots_.size());
     former_.clear();
@@ -217,7 +248,11 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
             .arg(numberAt(index.row()))
             .arg(text::fromUtf8(r[store::Label::Swing]),
                  text::measuredSentence(w.measured, bench_.units()),
-                 aside.empty() ? QString() : tr(" Set aside: %1.").arg(text::fromUtf8(aside)));
+                 !aside.empty() ? tr(" Set aside: %1.").arg(text::fromUtf8(aside))
+                 : doubtsAt(index.row()).empty()
+                     ? QString()
+                     : tr(" Doubtful: %1")
+                           .arg(text::fromUtf8(doubtsAt(index.row()).front().reason)));
     }
     return {};
 }

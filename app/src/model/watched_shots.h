@@ -13,6 +13,7 @@
 #include "model/shot_log.h"
 #include "model/workbench.h"
 #include "text/sentences.h"
+#include "wedgeon/store/quality.h"
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon {
@@ -51,6 +52,8 @@ public:
     void append(const store::LoggedShot& shot);
     /// The one of the same id is shown as it is now.
     void replace(const store::LoggedShot& shot);
+    /// What is doubtful about it, the surest first; known a moment after the shots were set.
+    const std::vector<store::QualityNote>& doubtsAt(int row) const;
     const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
@@ -75,6 +78,7 @@ signals:
 
 private:
     void forget();
+    void judgeSoon();
     void findRanges();
     std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
 
@@ -84,6 +88,13 @@ private:
     std::array<Range, trackCount> ranges_;
     mutable std::vector<std::unique_ptr<WatchedShot>> now_;
     std::vector<std::unique_ptr<WatchedShot>> former_;
+    using Doubts = std::vector<std::vector<store::QualityNote>>;
+    struct Judged {
+        ShotList shots;
+        Givens givens;
+    };
+    Doubts doubts_;
+    LatestWorker<Judged, Doubts> judge_;
 };
 
 /// Fills measured values and prediction of one record.

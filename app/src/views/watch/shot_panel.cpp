@@ -47,6 +47,10 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* paren
     column->addWidget(title_);
     column->addWidget(sentence_);
     column->addWidget(why_);
+    doubt_ = new SentenceLabel(SentenceLabel::Rank::Body, this);
+    doubt_->setObjectName(QStringLiteral("shotDoubt"));
+    doubt_->setFont(style::font(13));
+    column->addWidget(doubt_);
     flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
     flight_->setMinimumHeight(150);
     column->addWidget(flight_, 1);
@@ -118,6 +122,14 @@ void ShotPanel::show(int row) {
     } else {
         why_->setText(tr("No prediction: neither club nor launch was measured well enough."));
     }
+    QStringList doubts;
+    for (const store::QualityNote& n : shots_.doubtsAt(row_)) {
+        doubts << tr("▲ %1 (%2 % sure)")
+                      .arg(text::fromUtf8(n.reason), text::number(100 * n.confidence, 0));
+    }
+    doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +
+                    (doubts.isEmpty() ? QString() : tr(" Delete sets it aside.")));
+    doubt_->setVisible(!doubts.isEmpty());
     fillNumbers(record, shot);
     draw(record, shot);
     givens_->setText(givensLine(shot));

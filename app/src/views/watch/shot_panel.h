@@ -34,7 +34,7 @@ private:
     const WatchedShots& shots_;
     Workbench& bench_;
     int row_ = -1;
-    SentenceLabel *title_, *sentence_, *why_, *givens_;
+    SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_;
     FlightDrawing* flight_;
     struct NumberRow {
         QLabel *name, *measured, *predicted;

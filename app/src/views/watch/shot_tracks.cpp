@@ -176,6 +176,21 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->restore();
         return;
     }
+    if (const auto& doubts = shots_.doubtsAt(row); !doubts.empty()) {
+        // A triangle and a word; the reason stands in the panel.
+        const QPointF mark(at.wordAt + 6, middle);
+        p->setPen(QPen(c.warning, 1.8));
+        p->setBrush(Qt::NoBrush);
+        p->drawPolygon(
+            QPolygonF{mark + QPointF(0, -6), mark + QPointF(6, 5), mark + QPointF(-6, 5)});
+        p->setFont(normal);
+        p->setPen(c.warning);
+        p->drawText(QPointF(at.wordAt + 17, middle + 5),
+                    elided(normal, text::fromUtf8(store::doubtWord(doubts.front().doubt)),
+                           wordWidth_px - 20));
+        p->restore();
+        return;
+    }
     p->setFont(normal);
     p->setPen(c.ink);
     QString word;

@@ -215,8 +215,13 @@ void WatchView::fillSessions() {
 }
 
 void WatchView::toggleAside() {
-    if (const store::LoggedShot* shot = current())
-        log_.setAside(*shot, shot->setAside.empty() ? tr("by the coach") : QString());
+    const store::LoggedShot* shot = current();
+    if (!shot) return;
+    // Where the program doubted it, the coach agrees with that reason.
+    const auto& doubts = shots_.doubtsAt(currentRow());
+    const QString reason = doubts.empty() ? tr("by the coach")
+                                          : text::fromUtf8(store::doubtWord(doubts.front().doubt));
+    log_.setAside(*shot, shot->setAside.empty() ? reason : QString());
 }
 
 void WatchView::focusTags() {
