@@ -9,6 +9,11 @@
 #include "text/units.h"
 
 namespace wedgeon {
+namespace {
+
+constexpr double margin_px = 12.0;
+
+}  // namespace
 
 SharesDrawing::SharesDrawing(const QString& name, QWidget* parent) : Drawing(name, parent) {}
 
@@ -45,17 +50,18 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         high = std::max(high, at);
     }
     const double span = std::max(high - low, 1e-9);
-    const double left = 136.0;
-    const double right = width() - 74.0;
+    const double left = 132.0 + margin_px;
+    const double right = width() - 70.0 - margin_px;
     const auto x = [&](double value) { return left + (value - low) / span * (right - left); };
     const double row = height() / static_cast<double>(stair_.shares.size() + 2);
 
     double y = row / 2;
     const auto end = [&](const QString& name, double value) {
-        paintText(p, {4, y + 4}, name, c.ink, strong);
+        paintText(p, {margin_px, y + 4}, name, c.ink, strong);
         p.setPen(QPen(c.ink, 2));
         p.drawLine(QPointF(x(value), y - 8), QPointF(x(value), y + 8));
-        paintText(p, {width() - 4.0, y + 4}, withUnit(value, false), c.ink, strong, Qt::AlignRight);
+        paintText(p, {width() - margin_px, y + 4}, withUnit(value, false), c.ink, strong,
+                  Qt::AlignRight);
         y += row;
     };
     end(stair_.fromName, stair_.from);
@@ -69,8 +75,9 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRoundedRect(
             QRectF(std::min(x(at), x(to)), y - 6, std::max(1.5, std::abs(x(to) - x(at))), 12), 2,
             2);
-        paintText(p, {4, y + 4}, s.cause, c.ink, f);
-        paintText(p, {width() - 4.0, y + 4}, withUnit(s.value, true), c.ink, f, Qt::AlignRight);
+        paintText(p, {margin_px, y + 4}, s.cause, c.ink, f);
+        paintText(p, {width() - margin_px, y + 4}, withUnit(s.value, true), c.ink, f,
+                  Qt::AlignRight);
         at = to;
         y += row;
     }

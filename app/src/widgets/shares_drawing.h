@@ -22,6 +22,7 @@ public:
         struct Share {
             QString cause;
             double value = 0.0;
+            bool unexplained = false;  ///< drawn grey: no cause has it
         };
         QVector<Share> shares;  ///< add up to to - from
     };

@@ -188,9 +188,9 @@ void ExplainView::share() {
                 const double part = (*explained_)(shared[i].outcome, cause) * shape.factor;
                 left -= part;
                 if (cause > Cause::BallAndLie && std::abs(part) < 1e-9) continue;
-                stair.shares.append({text::cause(cause), part});
+                stair.shares.append({text::cause(cause), part, false});
             }
-            if (measured) stair.shares.append({tr("unexplained"), left});
+            if (measured) stair.shares.append({tr("unexplained"), left, true});
         }
         stairs_[i]->show(stair);
     }
