@@ -177,32 +177,33 @@ ColumnGuess guessColumn(std::string_view header, std::size_t column) {
     return guess;
 }
 
-void finishGuess(ColumnGuess& guess, std::string_view unitText) {
-    if (!guess.quantity) return;
+bool finishGuess(ColumnGuess& guess, std::string_view unitText) {
+    if (!guess.quantity) return true;
     const QuantityInfo& q = info(*guess.quantity);
-    const bool oneUnit = q.dimension == Dimension::Angle || q.dimension == Dimension::SpinRate;
     if (unitText.empty()) {
-        if (oneUnit) {
-            guess.unit = ownUnit(q.dimension).name;
-            guess.note = "no unit given; taken as " + guess.unit;
-        } else {
-            guess.quantity.reset();
-            guess.note = "looks like " + std::string(q.text) +
-                         ", but the header has no unit: write \"" + std::string(q.key) + " [" +
-                         std::string(ownUnit(q.dimension).name) +
-                         "]\" or name the unit when importing";
-        }
-        return;
+        if (q.dimension != Dimension::Angle && q.dimension != Dimension::SpinRate) return false;
+        guess.unit = ownUnit(q.dimension).name;
+        guess.note = "no unit given; taken as " + guess.unit;
+        return true;
     }
     const auto unit = findUnit(unitText);
     if (unit && unit->dimension == q.dimension) {
         guess.unit = unit->name;
-        return;
+        return true;
     }
     guess.quantity.reset();
     guess.note = "looks like " + std::string(q.text) + ", but \"" + text::shown(unitText, 16) +
                  "\" is not a unit of " + std::string(dimensionName(q.dimension)) +
                  " that is known here";
+    return true;
+}
+
+void refuseUnitless(ColumnGuess& guess) {
+    const QuantityInfo& q = info(*guess.quantity);
+    guess.quantity.reset();
+    guess.note = "looks like " + std::string(q.text) + ", but the header has no unit: write \"" +
+                 std::string(q.key) + " [" + std::string(ownUnit(q.dimension).name) +
+                 "]\" or name the unit when importing";
 }
 
 }  // namespace wedgeon::store

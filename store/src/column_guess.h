@@ -22,8 +22,10 @@ HeaderParts splitHeader(std::string_view header);
 ColumnGuess guessColumn(std::string_view header, std::size_t column);
 
 /// Settles the unit: \p unitText from the header or from a row of units, empty for none. Degrees
-/// and rpm are the only units in use for angles and spin and are taken, with a note; speeds and
-/// lengths without a unit are not read.
-void finishGuess(ColumnGuess& guess, std::string_view unitText);
+/// and rpm are the only units in use for angles and spin and are taken, with a note. False for a
+/// speed or length without a unit: the file's numbers decide, else refuseUnitless.
+bool finishGuess(ColumnGuess& guess, std::string_view unitText);
+/// Gives the column up, with a note that says what the header should say.
+void refuseUnitless(ColumnGuess& guess);
 
 }  // namespace wedgeon::store

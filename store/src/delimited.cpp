@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <array>
+#include <map>
 
 #include "text.h"
 #include "wedgeon/store/error.h"
@@ -86,24 +87,24 @@ bool DelimitedReader::next(DelimitedRow& row) {
 }
 
 char findDelimiter(std::string_view text) {
-    constexpr std::array candidates{',', ';', '\t'};
-    std::array<std::size_t, 3> least{};
-    least.fill(static_cast<std::size_t>(-1));
-    std::array<std::size_t, 3> count{};
+    // The rarer character first: it wins a tie, as a decimal comma may stand in every row.
+    constexpr std::array candidates{';', '\t', ','};
+    constexpr std::size_t mostLines = 30;
+    std::array<std::map<std::size_t, std::size_t>, candidates.size()> linesWith;
+    std::array<std::size_t, candidates.size()> count{};
     bool quoted = false;
     bool any = false;
-    int lines = 0;
+    std::size_t lines = 0;
     const auto endLine = [&] {
-        if (any) {
-            for (std::size_t k = 0; k < count.size(); ++k)
-                least[k] = std::min(least[k], count[k]);
-            ++lines;
+        for (std::size_t k = 0; k < candidates.size(); ++k) {
+            if (any && count[k] > 0) ++linesWith[k][count[k]];
         }
+        lines += any ? 1 : 0;
         count.fill(0);
         any = false;
     };
     for (const char c : text.substr(0, std::min<std::size_t>(text.size(), 64u << 10))) {
-        if (lines == 20) break;
+        if (lines == mostLines) break;
         if (c == '"') quoted = !quoted;
         if (quoted) continue;
         if (c == '\n' || c == '\r') {
@@ -114,15 +115,20 @@ char findDelimiter(std::string_view text) {
         for (std::size_t k = 0; k < candidates.size(); ++k)
             count[k] += c == candidates[k] ? 1 : 0;
     }
-    if (lines == 0) endLine();
-    // A decimal comma stands in the cells but not in the header, so that the least count over the
-    // lines tells the delimiter; on a tie the rarer character wins.
-    constexpr std::array<std::size_t, 3> preference{1, 2, 0};
-    std::size_t best = 1;
-    for (const std::size_t k : preference) {
-        if (least[k] != static_cast<std::size_t>(-1) && least[k] > least[best]) best = k;
+    endLine();
+    // The one that splits most lines into equally many cells. A decimal comma stands in the cells
+    // but not in the header; titles above the header have no delimiter at all.
+    char best = ',';
+    std::size_t bestLines = 0;
+    for (std::size_t k = 0; k < candidates.size(); ++k) {
+        for (const auto& [cells, n] : linesWith[k]) {
+            if (n > bestLines) {
+                bestLines = n;
+                best = candidates[k];
+            }
+        }
     }
-    return least[best] == 0 || least[best] == static_cast<std::size_t>(-1) ? ',' : candidates[best];
+    return best;
 }
 
 }  // namespace wedgeon::store

@@ -266,7 +266,8 @@ private:
     void findOutliers() {
         const auto byPlayer = [](const ShotRecord& r) { return r[Label::Player]; };
         const auto bySwing = [](const ShotRecord& r) {
-            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing];
+            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing] + '\x1f' +
+                   r[Label::Ball];
         };
         findMishits(
             distances(spinShare_, byPlayer),

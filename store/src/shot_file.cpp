@@ -13,6 +13,7 @@
 #include "delimited.h"
 #include "number.h"
 #include "text.h"
+#include "unit_guess.h"
 #include "wedgeon/store/error.h"
 
 namespace wedgeon::store {
@@ -21,6 +22,7 @@ namespace {
 constexpr std::size_t headerSearchRows = 10;
 constexpr std::size_t mostLabelBytes = 400;
 constexpr std::size_t batchShots = 4096;
+constexpr int sampledRows = 400;
 
 std::string megabytes(std::size_t bytes) {
     return std::to_string(bytes >> 20) + " MB";
@@ -61,6 +63,43 @@ std::string formatNumber(double value) {
     return buffer.data();
 }
 
+/// Left and right as letters: "3.2 L", "R 4".
+bool hasSide(Quantity q) {
+    return q == Quantity::ClubPath || q == Quantity::FaceAngle || q == Quantity::LaunchDirection ||
+           q == Quantity::SpinAxis || q == Quantity::Side;
+}
+
+/// Takes the letter or word off \p cell; -1 for left, 1 for right or none.
+double takeSide(std::string_view& cell) {
+    const std::string_view s = text::trimmed(cell);
+    for (const auto& [word, sign] :
+         {std::pair{std::string_view("left"), -1.0}, std::pair{std::string_view("right"), 1.0},
+          std::pair{std::string_view("l"), -1.0}, std::pair{std::string_view("r"), 1.0}}) {
+        if (s.size() <= word.size()) continue;
+        if (text::equalNoCase(s.substr(s.size() - word.size()), word)) {
+            cell = s.substr(0, s.size() - word.size());
+            return sign;
+        }
+        if (text::equalNoCase(s.substr(0, word.size()), word)) {
+            cell = s.substr(word.size());
+            return sign;
+        }
+    }
+    return 1.0;
+}
+
+/// Rows that devices put below or between shots.
+bool isSummary(const DelimitedRow& row) {
+    constexpr std::array words{"average",        "averages", "avg",       "avg.",    "mean",
+                               "median",         "std",      "std. dev.", "std dev", "deviation",
+                               "std. deviation", "min",      "max",       "sum",     "summary"};
+    const auto first = std::find_if(row.cells.begin(), row.cells.end(),
+                                    [](const auto& c) { return !text::trimmed(c).empty(); });
+    if (first == row.cells.end() || !text::isLetter(text::trimmed(*first).front())) return false;
+    return std::any_of(words.begin(), words.end(),
+                       [&](const char* w) { return text::equalNoCase(text::trimmed(*first), w); });
+}
+
 /// One reading of one file.
 class Import {
 public:
@@ -85,6 +124,7 @@ private:
     struct Column {
         double factor = 1.0;
         bool number = false;
+        bool pending = false;  ///< a speed or length whose unit the header does not give
     };
 
     [[noreturn]] void fail(Fault fault, const std::string& what, std::size_t line = 0) const {
@@ -164,9 +204,9 @@ private:
     void guessColumns(const DelimitedRow* units) {
         std::array<bool, quantityCount> taken{};
         std::array<bool, labelCount> labelTaken{};
-        bool known = false;
         for (std::size_t i = 0; i < header_.cells.size(); ++i) {
             ColumnGuess g = guessColumn(header_.cells[i], i + 1);
+            bool pending = false;
             if (const ColumnOverride* said = findOverride(header_.cells[i])) {
                 g.quantity = said->quantity;
                 g.label.reset();
@@ -176,16 +216,17 @@ private:
                 std::string_view unit = splitHeader(header_.cells[i]).unit;
                 if (unit.empty() && units && i < units->cells.size())
                     unit = unitInCell(units->cells[i]);
-                finishGuess(g, unit);
+                pending = !finishGuess(g, unit);
             }
             if (g.quantity) {
                 bool& used = taken[static_cast<std::size_t>(*g.quantity)];
                 if (used) {
+                    pending = false;
                     g.note =
                         "a second column of " + std::string(info(*g.quantity).text) + "; not read";
                     g.quantity.reset();
                 } else {
-                    known = used = true;
+                    used = true;
                 }
             }
             if (g.label) {
@@ -199,11 +240,80 @@ private:
             Column c;
             if (g.quantity) {
                 c.number = true;
-                c.factor = findUnit(g.unit)->factor;
+                c.pending = pending;
+                if (!pending) c.factor = findUnit(g.unit)->factor;
             }
             columns_.push_back(c);
             result_.columns.push_back(std::move(g));
         }
+    }
+
+    /// Units that the header does not give, by the numbers of the first rows; what stays without
+    /// one is not read. Also refuses columns whose numbers cannot be what the header says.
+    void settleUnits() {
+        const std::vector<std::vector<double>> sample = sampleNumbers();
+        std::vector<TypicalValue> typical;
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnGuess& g = result_.columns[i];
+            if (!g.quantity || sample[i].empty()) continue;
+            std::vector<double> values = sample[i];
+            const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+            std::nth_element(values.begin(), middle, values.end());
+            if (!columns_[i].pending) {
+                const std::string why = findImpossible(*g.quantity, *middle * columns_[i].factor);
+                if (!why.empty()) {
+                    g.note = "looks like " + std::string(info(*g.quantity).text) + ", but " + why;
+                    giveUp(i);
+                    continue;
+                }
+            }
+            typical.push_back(
+                {*g.quantity, *middle, columns_[i].pending ? std::nullopt : findUnit(g.unit)});
+        }
+        const UnitGuess guess = guessUnits(typical);
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnGuess& g = result_.columns[i];
+            if (!columns_[i].pending) continue;
+            const auto& unit =
+                info(*g.quantity).dimension == Dimension::Speed ? guess.speed : guess.length;
+            if (unit) {
+                g.unit = unit->name;
+                g.note = "no unit given; taken as " + g.unit + ", " + guess.why;
+                columns_[i].factor = unit->factor;
+                columns_[i].pending = false;
+            } else {
+                refuseUnitless(g);
+                giveUp(i);
+            }
+        }
+        requireKnown();
+    }
+
+    void giveUp(std::size_t i) {
+        result_.columns[i].quantity.reset();
+        columns_[i] = {};
+    }
+
+    /// The numbers of the first rows, column by column, as they stand there.
+    std::vector<std::vector<double>> sampleNumbers() const {
+        std::vector<std::vector<double>> out(columns_.size());
+        DelimitedReader reader(text_, result_.delimiter);
+        DelimitedRow row;
+        for (int n = 0; n < sampledRows && nextRow(reader, row); ++n) {
+            if (row.line <= bodyFrom_) continue;
+            for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
+                if (!columns_[i].number) continue;
+                const ParsedNumber p = parseNumber(row.cells[i], result_.decimalComma);
+                if (p.state == ParsedNumber::State::Good)
+                    out[i].push_back(static_cast<double>(p.value));
+            }
+        }
+        return out;
+    }
+
+    void requireKnown() const {
+        const bool known =
+            std::any_of(columns_.begin(), columns_.end(), [](const Column& c) { return c.number; });
         if (!known) {
             std::string why;
             for (const ColumnGuess& g : result_.columns) {
@@ -254,7 +364,7 @@ private:
         DelimitedRow row;
         int comma = 0;
         int point = 0;
-        for (int n = 0; n < 400 && nextRow(reader, row); ++n) {
+        for (int n = 0; n < sampledRows && nextRow(reader, row); ++n) {
             for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
                 if (!columns_[i].number) continue;
                 comma += looksDecimalComma(row.cells[i]) ? 1 : 0;
@@ -266,6 +376,7 @@ private:
 
     void readRows() {
         findDecimalMark();
+        settleUnits();
         DelimitedReader reader(text_, result_.delimiter);
         DelimitedRow row;
         while (nextRow(reader, row)) {
@@ -300,6 +411,7 @@ private:
 
     void readRow(const DelimitedRow& row) {
         if (repeatsHeader(row)) return refuseRow(row, "a second header row");
+        if (isSummary(row)) return refuseRow(row, "a summary of the rows, not a shot");
         ShotRecord shot;
         bool measured = false;
         std::size_t bad = 0;
@@ -357,7 +469,9 @@ private:
     std::optional<double> readNumber(const DelimitedRow& row, std::size_t i,
                                      std::vector<RefusedCell>& held) const {
         const ColumnGuess& guess = result_.columns[i];
-        const ParsedNumber parsed = parseNumber(row.cells[i], result_.decimalComma);
+        std::string_view cell = row.cells[i];
+        const double side = hasSide(*guess.quantity) ? takeSide(cell) : 1.0;
+        const ParsedNumber parsed = parseNumber(cell, result_.decimalComma);
         if (parsed.state == ParsedNumber::State::Blank) return std::nullopt;
         const auto hold = [&](std::string reason) {
             held.push_back(
@@ -366,7 +480,7 @@ private:
         };
         if (parsed.state == ParsedNumber::State::Bad) return hold(std::string(parsed.reason));
         const QuantityInfo& q = info(*guess.quantity);
-        const auto value = static_cast<double>(parsed.value * columns_[i].factor);
+        const auto value = side * static_cast<double>(parsed.value * columns_[i].factor);
         if (value < q.low || value > q.high) {
             return hold("is outside what a " + std::string(q.text) +
                         " can be: " + formatNumber(q.low / columns_[i].factor) + " to " +

@@ -77,15 +77,15 @@ TEST(ShotFile, ReadsTabsAndAnyOrderAndQuotedCells) {
     EXPECT_EQ(r.columns[2].note, "no unit given; taken as deg");
 }
 
-TEST(ShotFile, DoesNotGuessAUnitForSpeedsAndLengths) {
-    const ImportResult r = read("club speed,launch angle\n60,30\n");
+TEST(ShotFile, DoesNotGuessAUnitThatNothingTells) {
+    const ImportResult r = read("club speed,launch angle\n30,31\n");
     EXPECT_FALSE(r.shots[0].has(Quantity::ClubSpeed));
     EXPECT_NE(r.columns[0].note.find("no unit"), std::string::npos);
 
     ImportOptions said;
     said.overrides.push_back(parseOverride("club speed=club_speed[mph]"));
-    EXPECT_NEAR(read("club speed,launch angle\n60,30\n", said).shots[0][Quantity::ClubSpeed],
-                26.8224, 1e-9);
+    EXPECT_NEAR(read("club speed,launch angle\n30,31\n", said).shots[0][Quantity::ClubSpeed],
+                13.4112, 1e-9);
 }
 
 TEST(ShotFile, TellsLikeNamesApart) {
