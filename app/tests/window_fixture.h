@@ -14,6 +14,7 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QMenuBar>
+#include <QMessageBox>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSettings>
@@ -81,21 +82,33 @@ protected:
     /// does it.
     static void inFileDialog(const QString& path, const std::function<void()>& opening) {
         QTimer poll;
+        int attempts = 0;
         bool typed = false;
         QObject::connect(&poll, &QTimer::timeout, [&] {
-            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            QWidget* active = QApplication::activeModalWidget();
+            if (auto* box = qobject_cast<QMessageBox*>(active)) {
+                // The dialog's own listing may lag behind a file that was just written: once more.
+                typed = false;
+                box->accept();
+                return;
+            }
+            auto* dialog = qobject_cast<QFileDialog*>(active);
             if (!dialog || typed) return;
+            if (++attempts > 20) return dialog->reject();
             typed = true;
             dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"))->setText(path);
             auto* buttons = dialog->findChild<QDialogButtonBox*>(QStringLiteral("buttonBox"));
             const auto accept = dialog->acceptMode() == QFileDialog::AcceptSave
                                     ? QDialogButtonBox::Save
                                     : QDialogButtonBox::Open;
-            QTest::mouseClick(buttons->button(accept), Qt::LeftButton);
+            // Queued: the click may open a box of its own, and this timer has to see it.
+            QTimer::singleShot(0, dialog, [button = buttons->button(accept)] {
+                QTest::mouseClick(button, Qt::LeftButton);
+            });
         });
         poll.start(20);
         opening();
-        ASSERT_TRUE(typed);
+        ASSERT_TRUE(typed) << "the dialog took the name in " << attempts << " attempts";
     }
 
     void openByMenu(const QString& path) {
