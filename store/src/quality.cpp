@@ -266,8 +266,11 @@ private:
     void findOutliers() {
         const auto byPlayer = [](const ShotRecord& r) { return r[Label::Player]; };
         const auto bySwing = [](const ShotRecord& r) {
-            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing] + '\x1f' +
-                   r[Label::Ball];
+            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing];
+        };
+        // What the ball does depends on the ball, what the club does not.
+        const auto bySwingAndBall = [&](const ShotRecord& r) {
+            return bySwing(r) + '\x1f' + r[Label::Ball];
         };
         findMishits(
             distances(spinShare_, byPlayer),
@@ -278,15 +281,15 @@ private:
         farFrom(distances(valuesOf([&](std::size_t i) {
                               return ratio(i, Quantity::BallSpeed, Quantity::ClubSpeed);
                           }),
-                          bySwing),
+                          bySwingAndBall),
                 "ball speed for the club's");
         farFrom(distances(valuesOf([&](std::size_t i) { return read(i, Quantity::LaunchAngle); }),
-                          bySwing),
+                          bySwingAndBall),
                 "launch");
         farFrom(distances(valuesOf([&](std::size_t i) {
                               return ratio(i, Quantity::SpinRate, Quantity::BallSpeed);
                           }),
-                          bySwing),
+                          bySwingAndBall),
                 "spin for the ball's speed");
     }
 
