@@ -248,5 +248,17 @@ TEST(Predict, TextThatIsNoJsonIsRefusedWithItsPlace) {
               2u);
 }
 
+TEST(Predict, ANumberThatNoDoubleHoldsIsRefused) {
+    for (const char* text : {R"({"cases":[{"stage":"face","input":{"loft_deg":9e999999}}]})",
+                             R"({"cases":[9e999999]})", R"({"cases":[],"x":9e999999})"}) {
+        try {
+            predict(text, false);
+            FAIL() << text;
+        } catch (const std::invalid_argument& e) {
+            EXPECT_NE(std::string(e.what()).find("number overflow"), std::string::npos) << e.what();
+        }
+    }
+}
+
 }  // namespace
 }  // namespace wedgeon::cli

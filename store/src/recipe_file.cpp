@@ -59,6 +59,8 @@ std::vector<NamedRecipe> parseRecipes(std::string_view text) {
         const auto upTo = text.substr(0, std::min(e.byte, text.size()));
         const auto line = static_cast<std::size_t>(std::count(upTo.begin(), upTo.end(), '\n')) + 1;
         throw StoreError(Fault::Malformed, "is not JSON (line " + std::to_string(line) + ")", line);
+    } catch (const nlohmann::json::out_of_range&) {
+        throw StoreError(Fault::Malformed, "holds a number that is too large");
     }
     try {
         Fields top(document, "");

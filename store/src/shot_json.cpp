@@ -67,6 +67,8 @@ std::vector<ShotRecord> readShotsJson(std::string_view text) {
         return out;
     } catch (const nlohmann::json::parse_error& e) {
         throw StoreError(Fault::Malformed, "is not JSON (byte " + std::to_string(e.byte) + ")");
+    } catch (const nlohmann::json::out_of_range&) {
+        throw StoreError(Fault::Malformed, "holds a number that is too large");
     } catch (const std::invalid_argument& e) {
         throw StoreError(Fault::Malformed, e.what());
     }

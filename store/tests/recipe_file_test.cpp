@@ -75,6 +75,7 @@ TEST_F(RecipeFileTest, DefaultsFillWhatIsNotSaid) {
 
 TEST_F(RecipeFileTest, RefusalsNameThePlace) {
     EXPECT_EQ(refusal("{\n\n nonsense"), "is not JSON (line 3)");
+    EXPECT_EQ(refusal("[9e999999]"), "holds a number that is too large");
     EXPECT_EQ(refusal("[]"), "input must be an object");
     EXPECT_EQ(refusal(R"({"format":"other","version":1})"), "format must be \"wedgeon-recipes\"");
     EXPECT_EQ(refusal(R"({"format":"wedgeon-recipes","version":2})"),

@@ -355,6 +355,7 @@ TEST(ShotFile, JsonRefusesWithThePlace) {
     EXPECT_EQ(refusal("{}"), "format must be \"wedgeon-shots\", version 1");
     EXPECT_EQ(refusal(with(R"({"carry_m":900})")),
               "shots[0].carry_m is outside what a carry can be");
+    EXPECT_EQ(refusal(with(R"({"carry_m":9e999999})")), "holds a number that is too large");
     EXPECT_EQ(refusal(with(R"({"carry":9})")), "shots[0].carry is not a known field");
     EXPECT_EQ(refusal(with(R"({"tags":9})")), "shots[0].tags must be a text");
     EXPECT_EQ(refusal(with(R"({"carry_m":9})")), "was taken");

@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Documents of recipes.
+#include "target.h"
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/recipe_file.h"
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+    using namespace wedgeon::store;
+    try {
+        const auto recipes = parseRecipes({reinterpret_cast<const char*>(data), size});
+        // What was taken can be written and read again.
+        if (parseRecipes(formatRecipes(recipes)).size() != recipes.size()) __builtin_trap();
+    } catch (const StoreError&) {
+        return 0;
+    }
+    return 0;
+}
