@@ -19,7 +19,6 @@ ImportJob::~ImportJob() {
 void ImportJob::start(const QString& path, const QString& logbook) {
     cancel();
     const int generation = ++generation_;
-    running_ = true;
     thread_ = std::jthread([this, path, logbook, generation](const std::stop_token& stop) {
         const auto deliver = [this, generation](auto action) {
             QMetaObject::invokeMethod(
@@ -33,10 +32,7 @@ void ImportJob::start(const QString& path, const QString& logbook) {
         options.stop = stop;
         options.progress = [&](double share) { deliver([this, share] { emit progress(share); }); };
         const auto fail = [&](const QString& message, bool cancelled) {
-            deliver([this, message, cancelled] {
-                running_ = false;
-                emit failed(message, cancelled);
-            });
+            deliver([this, message, cancelled] { emit failed(message, cancelled); });
         };
         try {
             auto result = std::make_shared<Imported>();
@@ -49,10 +45,7 @@ void ImportJob::start(const QString& path, const QString& logbook) {
                 if (s.title == title) result->session = s.id;
             }
             result->shots = std::make_shared<const ShotList>(book.shots(result->session));
-            deliver([this, result, path] {
-                running_ = false;
-                emit finished(result, path);
-            });
+            deliver([this, result, path] { emit finished(result, path); });
         } catch (const store::StoreError& e) {
             fail(QString::fromStdString(e.what()), e.fault() == store::Fault::Cancelled);
         } catch (const std::exception& e) {

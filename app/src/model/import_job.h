@@ -29,7 +29,6 @@ public:
     /// Reads \p path into \p logbook, one transaction, with a connection of its own.
     void start(const QString& path, const QString& logbook);
     void cancel();
-    bool running() const { return running_; }
 
 signals:
     void progress(double share);
@@ -39,7 +38,6 @@ signals:
 private:
     std::jthread thread_;
     int generation_ = 0;
-    bool running_ = false;
 };
 
 }  // namespace wedgeon

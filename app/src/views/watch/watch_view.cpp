@@ -49,11 +49,11 @@ private:
 
 WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
                      QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log), link_(link) {
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(0);
-    whole->addWidget(new LiveBar(link_));
+    whole->addWidget(new LiveBar(link));
     auto* pages = new QWidget;
     whole->addWidget(pages, 1);
     pages_ = new QStackedLayout(pages);

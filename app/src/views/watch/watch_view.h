@@ -53,7 +53,6 @@ private:
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
-    LiveLink& link_;
     QSortFilterProxyModel* filtered_;
     QStackedLayout* pages_;
     SentenceLabel* title_;
