@@ -4,21 +4,19 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
-#include <QSettings>
-#include <QStandardPaths>
 
+#include "own_user.h"
 #include "style/style.h"
 
 int main(int argc, char** argv) {
     testing::InitGoogleTest(&argc, argv);
     if (GTEST_FLAG_GET(list_tests)) return RUN_ALL_TESTS();
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-    QStandardPaths::setTestModeEnabled(true);
+    const wedgeon::test::OwnUser user;
     QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-tests"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-tests"));
-    QSettings().clear();
     wedgeon::style::apply(app, false);
     return RUN_ALL_TESTS();
 }

@@ -4,7 +4,6 @@
 // and when the played swings follow. Prints; docs/performance.md holds the figures.
 #include <QApplication>
 #include <QElapsedTimer>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
 #include <algorithm>
@@ -12,12 +11,13 @@
 #include <vector>
 
 #include "main_window.h"
+#include "own_user.h"
 #include "style/style.h"
 #include "widgets/drawing.h"
 
 int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-    QStandardPaths::setTestModeEnabled(true);
+    const wedgeon::test::OwnUser user;
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-drag-bench"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-drag-bench"));

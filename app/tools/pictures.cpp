@@ -8,12 +8,12 @@
 #include <QListView>
 #include <QMenuBar>
 #include <QPushButton>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 
 #include "main_window.h"
+#include "own_user.h"
 #include "style/style.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
@@ -55,7 +55,7 @@ void drag(QWidget* widget, QPointF from, QPointF by) {
 
 int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
-    QStandardPaths::setTestModeEnabled(true);
+    const wedgeon::test::OwnUser user;
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-pictures"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-pictures"));
