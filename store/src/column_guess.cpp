@@ -90,6 +90,8 @@ constexpr std::array labelSpellings{
     LabelSpelling{Label::Lie, "lie"},
     LabelSpelling{Label::Swing, "swing"},
     LabelSpelling{Label::Swing, "swinglength"},
+    LabelSpelling{Label::Strike, "strike"},
+    LabelSpelling{Label::Strike, "contact"},
     LabelSpelling{Label::Tags, "tags"},
     LabelSpelling{Label::Tags, "tag"},
     LabelSpelling{Label::Note, "note"},

@@ -122,6 +122,19 @@ void requireOne(int changed, const std::string& name) {
                                               "written over it");
 }
 
+/// \p shots by rising id.
+void readDismissals(SQLite::Database& db, std::vector<LoggedShot>& shots) {
+    SQLite::Statement all(db, "SELECT shot_id, doubt FROM dismissals ORDER BY shot_id");
+    while (all.executeStep()) {
+        const std::int64_t id = all.getColumn(0).getInt64();
+        const auto at = std::lower_bound(
+            shots.begin(), shots.end(), id,
+            [](const LoggedShot& s, std::int64_t wanted) { return s.id < wanted; });
+        if (at != shots.end() && at->id == id)
+            at->dismissed.push_back(all.getColumn(1).getString());
+    }
+}
+
 }  // namespace
 
 struct LogbookWriter::Impl {
@@ -214,7 +227,7 @@ std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
         find.reset();  // an open reading would hold the transaction
         under.reset();
         transaction.commit();
-        return LoggedShot{added, session, shot, {}};
+        return LoggedShot{added, session, shot, {}, {}, {}};
     });
 }
 
@@ -262,17 +275,24 @@ std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) c
     return impl_->guarded([&] {
         std::vector<LoggedShot> out;
         SQLite::Statement all(
-            *impl_->db, "SELECT shots.id, session_id, coalesce(reason, ''), " + columnList() +
-                            " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
-                            "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
-                            "ORDER BY shots.id DESC LIMIT ?2");
+            *impl_->db,
+            "SELECT shots.id, session_id, coalesce(reason, ''), coalesce(recipe, ''), " +
+                columnList() +
+                " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
+                "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
+                "ORDER BY shots.id DESC LIMIT ?2");
         all.bind(1, session);
         all.bind(2, static_cast<std::int64_t>(most));
         while (all.executeStep()) {
-            out.push_back({all.getColumn(0).getInt64(), all.getColumn(1).getInt64(),
-                           shotFrom(all, 3), all.getColumn(2).getString()});
+            out.push_back({all.getColumn(0).getInt64(),
+                           all.getColumn(1).getInt64(),
+                           shotFrom(all, 4),
+                           all.getColumn(2).getString(),
+                           {},
+                           all.getColumn(3).getString()});
         }
         std::reverse(out.begin(), out.end());
+        readDismissals(*impl_->db, out);
         return out;
     });
 }
@@ -300,21 +320,34 @@ void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::
     });
 }
 
-void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
-                       const std::string& former) {
-    impl_->requireWritable();
-    impl_->guarded([&] {
-        SQLite::Database& db = *impl_->db;
-        WriteTransaction transaction(db);
-        const std::string column(labelKey(label));
-        SQLite::Statement write(db, "UPDATE shots SET " + column + " = ?1 WHERE id = ?2 AND " +
-                                        "coalesce(" + column + ", '') = ?3");
+namespace {
+
+/// Changes one text of a shot unless it is not \p former any more. \p column is the program's own.
+void setText(LogbookAccess::Impl& book, std::int64_t shot, const std::string& column,
+             const std::string& text, const std::string& former) {
+    book.requireWritable();
+    book.guarded([&] {
+        WriteTransaction transaction(*book.db);
+        SQLite::Statement write(*book.db, "UPDATE shots SET " + column +
+                                              " = ?1 WHERE id = ?2 AND " + "coalesce(" + column +
+                                              ", '') = ?3");
         write.bind(1, text);
         write.bind(2, shot);
         write.bind(3, former);
-        requireOne(write.exec(), impl_->name());
+        requireOne(write.exec(), book.name());
         transaction.commit();
     });
+}
+
+}  // namespace
+
+void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
+                       const std::string& former) {
+    setText(*impl_, shot, std::string(labelKey(label)), text, former);
+}
+
+void Logbook::setRecipe(std::int64_t shot, const std::string& recipe, const std::string& former) {
+    setText(*impl_, shot, "recipe", recipe, former);
 }
 
 }  // namespace wedgeon::store

@@ -52,10 +52,42 @@ CREATE TABLE set_asides(
   at TEXT NOT NULL DEFAULT '');
 )";
 
+/// What columns of a file's shape are, as the coach said; doubts the coach does not share; the
+/// strike as felt; named balls, lies and grounds.
+constexpr const char* second = R"(
+ALTER TABLE shots ADD COLUMN strike TEXT;
+CREATE TABLE import_shapes(
+  shape TEXT PRIMARY KEY,
+  columns TEXT NOT NULL,
+  used TEXT NOT NULL DEFAULT '');
+CREATE TABLE dismissals(
+  shot_id INTEGER NOT NULL REFERENCES shots(id) ON DELETE CASCADE,
+  doubt TEXT NOT NULL,
+  note TEXT NOT NULL DEFAULT '',
+  PRIMARY KEY(shot_id, doubt));
+CREATE TABLE balls(
+  id INTEGER PRIMARY KEY,
+  name TEXT NOT NULL UNIQUE,
+  kind TEXT NOT NULL,
+  note TEXT NOT NULL DEFAULT '');
+CREATE TABLE lies(
+  id INTEGER PRIMARY KEY,
+  name TEXT NOT NULL UNIQUE,
+  cover REAL NOT NULL, moisture REAL NOT NULL, grain_rad REAL NOT NULL, sit_m REAL NOT NULL,
+  firmness REAL NOT NULL,
+  note TEXT NOT NULL DEFAULT '');
+CREATE TABLE grounds(
+  id INTEGER PRIMARY KEY,
+  name TEXT NOT NULL UNIQUE,
+  firmness REAL NOT NULL, friction REAL NOT NULL, stimp_ft REAL NOT NULL,
+  slope_along REAL NOT NULL, slope_across REAL NOT NULL,
+  note TEXT NOT NULL DEFAULT '');
+)";
+
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 1> steps{first};
+    static const std::array<std::string, 2> steps{first, second};
     return steps;
 }
 

@@ -361,5 +361,63 @@ TEST(ShotFile, JsonRefusesWithThePlace) {
     EXPECT_EQ(refusal(with(R"({"carry_m":9})")), "was taken");
 }
 
+TEST(ShotFile, APreviewSaysWhatWouldBeTakenWithSamplesAndNoShots) {
+    const std::filesystem::path path =
+        std::filesystem::path(testing::TempDir()) / "preview-of-shots.csv";
+    const auto preview = [&](const std::string& text, const ImportOptions& options = {}) {
+        std::ofstream(path, std::ios::binary) << text;
+        return previewShotFile(path, options);
+    };
+    const std::string table = "Who,Swing Speed,Launch Ang.,odd\nA,48,31,7\nB,50,32,\n,51,30,9\n";
+    const ImportResult r = preview(table);
+    EXPECT_EQ(r.shotCount, 0u);
+    ASSERT_EQ(r.columns.size(), 4u);
+    EXPECT_EQ(r.columns[1].samples, (std::vector<std::string>{"48", "50", "51"}));
+    EXPECT_EQ(r.columns[3].samples, (std::vector<std::string>{"7", "9"}));
+    EXPECT_FALSE(r.ownHeader);
+    EXPECT_EQ(r.shape, preview("Who,Swing Speed,Launch Ang.,odd\nZ,1,2,3\n").shape);
+    EXPECT_NE(r.shape, preview("Who,Swing Speed,Launch Ang.,even\nZ,1,2,3\n").shape);
+
+    // What the coach says is taken, also where nothing at all is known and where a guess was made.
+    ImportOptions said;
+    said.overrides = {parseOverride("Swing Speed=club_speed[mph]"), parseOverride("Who=player"),
+                      parseOverride("Launch Ang.=-")};
+    const ImportResult read = readShotFile((preview(table), path), said);
+    ASSERT_EQ(read.shots.size(), 3u);
+    EXPECT_NEAR(read.shots[0][Quantity::ClubSpeed], 48 * 0.44704, 1e-9);
+    EXPECT_EQ(read.shots[1][Label::Player], "B");
+    EXPECT_FALSE(read.shots[0].has(Quantity::LaunchAngle));
+    EXPECT_EQ(preview("alpha,beta,gamma\n1,2,3\n").columns.size(), 3u);
+    EXPECT_THROW(preview("Dear coach,\nthank you for the lesson.\n"), StoreError);
+    EXPECT_THROW(preview("one,two,three\nfour,five,six\n"), StoreError);
+
+    std::ostringstream own;
+    writeShotsCsv(own, std::vector<ShotRecord>(1, read.shots[0]));
+    EXPECT_TRUE(preview(own.str()).ownHeader);
+    EXPECT_TRUE(preview("player,carry [yd]\nA,40\n").ownHeader);
+    EXPECT_FALSE(preview("player,Carry (yd)\nA,40\n").ownHeader);
+
+    // Longer than what a preview reads, cut inside a line.
+    std::string large = "player,carry [m]\n";
+    while (large.size() < (3u << 20))
+        large += "Runa Vale,35.5\n";
+    EXPECT_EQ(preview(large).columns.size(), 2u);
+    std::filesystem::remove(path);
+}
+
+TEST(ShotFile, SidesFromALeftHandersOwnViewAreTurnedRound) {
+    ImportOptions options;
+    options.mirrored = [](const std::string& player) { return player == "Odo Fenn"; };
+    const ImportResult r = readShotText(
+        "player,club path,face angle,attack,side [m]\nOdo Fenn,2,-1,-5,3\nRuna Vale,2,-1,-5,3\n",
+        "f.csv", options);
+    ASSERT_EQ(r.shots.size(), 2u);
+    for (const Quantity q : {Quantity::ClubPath, Quantity::FaceAngle, Quantity::Side})
+        EXPECT_EQ(r.shots[0][q], -r.shots[1][q]);
+    EXPECT_EQ(r.shots[0][Quantity::AttackAngle], r.shots[1][Quantity::AttackAngle]);
+    EXPECT_LT(r.shots[0][Quantity::ClubPath], 0);
+    EXPECT_FALSE(r.shots[0].has(Quantity::SpinAxis));
+}
+
 }  // namespace
 }  // namespace wedgeon::store

@@ -12,7 +12,7 @@
 #include <string>
 #include <vector>
 
-#include "wedgeon/store/shot_record.h"
+#include "wedgeon/store/shot_file.h"
 
 namespace wedgeon::store {
 
@@ -36,6 +36,15 @@ struct LoggedShot {
     std::int64_t session = 0;
     ShotRecord record;
     std::string setAside;  ///< why it is not counted; empty when it is
+    /// Doubts (by their words) that the coach does not share.
+    std::vector<std::string> dismissed;
+    std::string recipe;  ///< the declared set-up, JSON as in docs/formats.md; empty for none
+};
+
+/// What the coach said of the columns of one shape of file.
+struct ColumnMapping {
+    std::vector<ColumnOverride> columns;
+    bool mirrored = false;  ///< left-handers' sides are told from their own view
 };
 
 struct Session {
@@ -47,7 +56,7 @@ struct Session {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 1;
+    static constexpr int schemaVersion = 2;
 
     enum class Access { ReadWrite, ReadOnly };
 
@@ -85,6 +94,16 @@ public:
     /// Changes one of a shot's words. \throws StoreError Conflict as above.
     void setLabel(std::int64_t shot, Label label, const std::string& text,
                   const std::string& former);
+
+    /// Notes that the coach does not share a doubt, or does again.
+    void dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed);
+    /// Changes the declared set-up of a shot. \throws StoreError Conflict as above.
+    void setRecipe(std::int64_t shot, const std::string& recipe, const std::string& former);
+
+    /// What was said of files of this shape (ImportResult::shape), if anything.
+    std::optional<ColumnMapping> findShape(const std::string& shape) const;
+    void rememberShape(const std::string& shape, const ColumnMapping& mapping,
+                       const std::string& time);
 
     /// Copies the logbook to \p path while it may be in use. \throws StoreError.
     void backUp(const std::filesystem::path& path) const;

@@ -24,8 +24,9 @@ struct ColumnGuess {
     std::string header;      ///< as in the file, bounded
     std::optional<Quantity> quantity;
     std::optional<Label> label;
-    std::string unit;  ///< in the product's spelling; empty for words
-    std::string note;  ///< why it is not read, or what was assumed
+    std::string unit;                  ///< in the product's spelling; empty for words
+    std::string note;                  ///< why it is not read, or what was assumed
+    std::vector<std::string> samples;  ///< the first few cells that are not blank, bounded
 };
 
 /// One cell that was not taken. The rest of its row was.
@@ -37,19 +38,28 @@ struct RefusedCell {
     std::string reason;
 };
 
-/// What the coach says a column is, where the guess needs help.
+/// What the coach says a column is, where the guess needs help. Neither quantity nor label: the
+/// column is not read.
 struct ColumnOverride {
-    std::string header;  ///< compared without case
-    Quantity quantity;
-    Unit unit;
+    std::string header;      ///< compared without case
+    std::size_t column = 0;  ///< from 1, where two have the same header; 0 for any
+    std::optional<Quantity> quantity;
+    std::optional<Label> label;
+    std::string unit;  ///< of a quantity, as findUnit knows it
+
+    bool operator==(const ColumnOverride&) const = default;
 };
-/// Parses "column=quantity[unit]". \throws std::invalid_argument saying what is wrong.
+/// Parses "column=quantity[unit]", "column=words" (such as player) or "column=-" for one that is
+/// not to be read. \throws std::invalid_argument saying what is wrong.
 ColumnOverride parseOverride(std::string_view text);
 
 struct ImportOptions {
     std::size_t mostBytes = 512u << 20;
     std::size_t mostRefusalsListed = 10'000;
     std::vector<ColumnOverride> overrides;
+    /// True for a player whose left and right the device tells from the player's own view, so that
+    /// they have to be turned round. Called from the reading thread.
+    std::function<bool(const std::string& player)> mirrored;
     std::function<void(double share)> progress;  ///< 0-1, from the reading thread
     /// Receives the shots in order, some thousands at a time, from the reading thread; then
     /// ImportResult::shots stays empty and a file need not fit in memory as shots.
@@ -67,6 +77,10 @@ struct ImportResult {
     char delimiter = ',';
     bool decimalComma = false;
     bool latin1 = false;  ///< was not UTF-8 and was read as Latin-1
+    /// Names the shape of the file: the same for every file with this header.
+    std::string shape;
+    /// The header is the product's own, word for word: nothing was guessed.
+    bool ownHeader = false;
 };
 
 /// Reads comma, semicolon or tab separated text, UTF-8 with or without a byte-order mark, decimal
@@ -77,7 +91,12 @@ struct ImportResult {
 /// Cancelled. Nothing is changed on failure.
 ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options = {});
 
-/// The same from memory. \p name is used in messages.
+/// What a file's columns would be taken for, with samples and without shots, from its first
+/// megabyte. Also where too little is known to read it, as long as it looks like a table of
+/// numbers: then the coach can say what the columns are. \throws StoreError as readShotFile.
+ImportResult previewShotFile(const std::filesystem::path& path, const ImportOptions& options = {});
+
+/// The same as readShotFile from memory. \p name is used in messages.
 ImportResult readShotText(std::string_view text, const std::string& name,
                           const ImportOptions& options = {});
 

@@ -38,8 +38,9 @@ enum class Quantity {
 inline constexpr std::size_t quantityCount = 18;
 
 /// What a shot's words are.
-enum class Label { Time, Player, Wedge, Ball, FaceCondition, Lie, Swing, Tags, Note };
-inline constexpr std::size_t labelCount = 9;
+/// Strike is what was felt or seen: fat, clean, thin, toe, heel.
+enum class Label { Time, Player, Wedge, Ball, FaceCondition, Lie, Swing, Strike, Tags, Note };
+inline constexpr std::size_t labelCount = 10;
 
 /// What the product knows of one quantity. Limits are SI: outside them a reading is a fault.
 struct QuantityInfo {

@@ -1,0 +1,86 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file What the logbook knows of players and of what they play with and from: players, their
+/// wedges, balls, lies and grounds under names.
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "wedgeon/shot/shot.h"
+#include "wedgeon/store/logbook.h"
+
+namespace wedgeon::store {
+
+struct Player {
+    std::int64_t id = 0;
+    std::string name;
+    Hand hand = Hand::Right;
+    std::string note;
+};
+
+/// One club as it was from one day to another: a regrooved or bent one is a new row.
+struct KitWedge {
+    std::int64_t id = 0;
+    std::int64_t player = 0;
+    std::string name;
+    Wedge wedge;
+    std::string sole;                ///< "wide, heel ground off"
+    std::optional<double> length_m;  ///< of the club
+    std::string grooves;             ///< "fresh", "worn"
+    std::string since, until;        ///< ISO 8601; an empty until: still in the bag
+    std::string note;
+};
+
+/// A part of the givens under a name.
+struct KeptBall {
+    std::string name;
+    BallKind ball = BallKind::Soft;
+};
+struct KeptLie {
+    std::string name;
+    Lie lie;
+};
+struct KeptGround {
+    std::string name;
+    Ground ground;
+};
+
+/// The records of one logbook. Names are 1 to 60 bytes; keeping one under a name that is there
+/// takes its place. Every change is a transaction. \throws StoreError from each; Malformed for a
+/// name that is none and for numbers outside the model.
+class Kit {
+public:
+    explicit Kit(Logbook& logbook) : logbook_(logbook) {}
+
+    std::vector<Player> players() const;
+    std::optional<Player> findPlayer(const std::string& name) const;
+    /// Its id, also when it was there.
+    std::int64_t keepPlayer(const Player& player);
+    /// With the wedges; shots keep the name.
+    void removePlayer(const std::string& name);
+
+    /// Those in the bag, by loft; with the ones that have left it when \p former.
+    std::vector<KitWedge> wedges(const std::string& player, bool former = false) const;
+    /// The wedge of this name in the player's bag is ended on \p today (ISO 8601) and this one
+    /// begins; one kept twice on a day is only corrected.
+    void keepWedge(const std::string& player, const KitWedge& wedge, const std::string& today);
+    /// It leaves the bag; the record stays.
+    void retireWedge(const std::string& player, const std::string& name, const std::string& today);
+
+    std::vector<KeptBall> balls() const;
+    void keep(const KeptBall& ball);
+    std::vector<KeptLie> lies() const;
+    void keep(const KeptLie& lie);
+    std::vector<KeptGround> grounds() const;
+    void keep(const KeptGround& ground);
+    enum class Part { Ball, Lie, Ground };
+    void remove(Part part, const std::string& name);
+
+private:
+    Logbook& logbook_;
+};
+
+}  // namespace wedgeon::store

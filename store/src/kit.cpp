@@ -1,0 +1,284 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Records and rows.
+#include "wedgeon/store/kit.h"
+
+#include <array>
+
+#include "logbook_db.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon::store {
+namespace {
+
+constexpr std::size_t mostNameBytes = 60;
+constexpr std::size_t mostTextBytes = 400;
+
+void requireName(const std::string& name, const char* what) {
+    if (name.empty() || name.size() > mostNameBytes ||
+        name.find_first_of("\r\n") != std::string::npos)
+        throw StoreError(Fault::Malformed,
+                         std::string("the name of a ") + what + " has 1 to 60 bytes on one line");
+}
+
+void requireText(const std::string& text, const char* what) {
+    if (text.size() > mostTextBytes)
+        throw StoreError(Fault::Malformed, std::string(what) + " is longer than 400 bytes");
+}
+
+/// Numbers that the model does not take are no record either.
+template <class Checked>
+void requireValid(const Checked& part) {
+    try {
+        part.validate();
+    } catch (const RangeError& e) {
+        throw StoreError(Fault::Malformed, e.what());
+    }
+}
+
+LogbookAccess::Impl& writable(Logbook& logbook) {
+    LogbookAccess::Impl& book = LogbookAccess::of(logbook);
+    book.requireWritable();
+    return book;
+}
+
+/// Runs \p work on the database as one transaction.
+template <class Work>
+void change(Logbook& logbook, const Work& work) {
+    LogbookAccess::Impl& book = writable(logbook);
+    book.guarded([&] {
+        WriteTransaction transaction(*book.db);
+        work(*book.db);
+        transaction.commit();
+    });
+}
+
+/// All rows of \p sql as values that \p make makes of each.
+template <class Make>
+auto rows(Logbook& logbook, const std::string& sql, const std::string& bound, const Make& make) {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook);
+    return book.guarded([&] {
+        std::vector<decltype(make(std::declval<SQLite::Statement&>()))> out;
+        SQLite::Statement all(*book.db, sql);
+        if (!bound.empty()) all.bind(1, bound);
+        while (all.executeStep())
+            out.push_back(make(all));
+        return out;
+    });
+}
+
+void run(SQLite::Database& db, const char* sql, const std::string& a, const std::string& b = {}) {
+    SQLite::Statement s(db, sql);
+    s.bind(1, a);
+    if (s.getBindParameterCount() > 1) s.bind(2, b);
+    s.exec();
+}
+
+std::int64_t playerId(SQLite::Database& db, const std::string& name) {
+    SQLite::Statement find(db, "SELECT id FROM players WHERE name = ?");
+    find.bind(1, name);
+    if (!find.executeStep())
+        throw StoreError(Fault::Malformed, "there is no player of the name " + name);
+    return find.getColumn(0).getInt64();
+}
+
+}  // namespace
+
+std::vector<Player> Kit::players() const {
+    return rows(logbook_, "SELECT id, name, hand, note FROM players ORDER BY name", {},
+                [](SQLite::Statement& s) {
+                    return Player{s.getColumn(0).getInt64(), s.getColumn(1).getString(),
+                                  s.getColumn(2).getString() == "left" ? Hand::Left : Hand::Right,
+                                  s.getColumn(3).getString()};
+                });
+}
+
+std::optional<Player> Kit::findPlayer(const std::string& name) const {
+    for (Player& p : players()) {
+        if (p.name == name) return std::move(p);
+    }
+    return std::nullopt;
+}
+
+std::int64_t Kit::keepPlayer(const Player& player) {
+    requireName(player.name, "player");
+    requireText(player.note, "the note");
+    std::int64_t id = 0;
+    change(logbook_, [&](SQLite::Database& db) {
+        SQLite::Statement put(db,
+                              "INSERT INTO players(name, hand, note) VALUES(?1, ?2, ?3) ON "
+                              "CONFLICT(name) DO UPDATE SET hand = ?2, note = ?3");
+        put.bind(1, player.name);
+        put.bind(2, player.hand == Hand::Left ? "left" : "right");
+        put.bind(3, player.note);
+        put.exec();
+        id = playerId(db, player.name);
+    });
+    return id;
+}
+
+void Kit::removePlayer(const std::string& name) {
+    change(logbook_, [&](SQLite::Database& db) {
+        run(db, "DELETE FROM wedges WHERE player_id IN (SELECT id FROM players WHERE name = ?)",
+            name);
+        run(db, "DELETE FROM players WHERE name = ?", name);
+    });
+}
+
+std::vector<KitWedge> Kit::wedges(const std::string& player, bool former) const {
+    return rows(
+        logbook_,
+        std::string("SELECT wedges.id, player_id, wedges.name, loft_rad, lie_rad, "
+                    "bounce_rad, sole, length_m, grooves, since, until, wedges.note FROM "
+                    "wedges JOIN players ON players.id = player_id WHERE players.name = ?") +
+            (former ? "" : " AND until = ''") + " ORDER BY loft_rad, since",
+        player, [](SQLite::Statement& s) {
+            KitWedge w;
+            w.id = s.getColumn(0).getInt64();
+            w.player = s.getColumn(1).getInt64();
+            w.name = s.getColumn(2).getString();
+            w.wedge = {s.getColumn(3).getDouble(), s.getColumn(4).getDouble(),
+                       s.getColumn(5).getDouble()};
+            w.sole = s.getColumn(6).getString();
+            if (!s.getColumn(7).isNull()) w.length_m = s.getColumn(7).getDouble();
+            w.grooves = s.getColumn(8).getString();
+            w.since = s.getColumn(9).getString();
+            w.until = s.getColumn(10).getString();
+            w.note = s.getColumn(11).getString();
+            return w;
+        });
+}
+
+void Kit::keepWedge(const std::string& player, const KitWedge& wedge, const std::string& today) {
+    requireName(wedge.name, "wedge");
+    requireValid(wedge.wedge);
+    for (const auto* text : {&wedge.sole, &wedge.grooves, &wedge.note})
+        requireText(*text, "a wedge's text");
+    change(logbook_, [&](SQLite::Database& db) {
+        const std::int64_t owner = playerId(db, player);
+        SQLite::Statement correct(db,
+                                  "DELETE FROM wedges WHERE player_id = ? AND name = ? AND until = "
+                                  "'' AND since = ?");
+        correct.bind(1, owner);
+        correct.bind(2, wedge.name);
+        correct.bind(3, today);
+        correct.exec();
+        SQLite::Statement end(
+            db, "UPDATE wedges SET until = ? WHERE player_id = ? AND name = ? AND until = ''");
+        end.bind(1, today);
+        end.bind(2, owner);
+        end.bind(3, wedge.name);
+        end.exec();
+        SQLite::Statement put(db,
+                              "INSERT INTO wedges(player_id, name, loft_rad, lie_rad, bounce_rad, "
+                              "sole, length_m, grooves, since, note) VALUES(?,?,?,?,?,?,?,?,?,?)");
+        put.bind(1, owner);
+        put.bind(2, wedge.name);
+        put.bind(3, wedge.wedge.loft_rad);
+        put.bind(4, wedge.wedge.lie_rad);
+        put.bind(5, wedge.wedge.bounce_rad);
+        put.bind(6, wedge.sole);
+        if (wedge.length_m) put.bind(7, *wedge.length_m);
+        put.bind(8, wedge.grooves);
+        put.bind(9, today);
+        put.bind(10, wedge.note);
+        put.exec();
+    });
+}
+
+void Kit::retireWedge(const std::string& player, const std::string& name,
+                      const std::string& today) {
+    change(logbook_, [&](SQLite::Database& db) {
+        SQLite::Statement end(
+            db, "UPDATE wedges SET until = ? WHERE player_id = ? AND name = ? AND until = ''");
+        end.bind(1, today);
+        end.bind(2, playerId(db, player));
+        end.bind(3, name);
+        end.exec();
+    });
+}
+
+std::vector<KeptBall> Kit::balls() const {
+    return rows(
+        logbook_, "SELECT name, kind FROM balls ORDER BY name", {}, [](SQLite::Statement& s) {
+            const NamedBall* known = findBall(s.getColumn(1).getString());
+            return KeptBall{s.getColumn(0).getString(), known ? known->ball : BallKind::Soft};
+        });
+}
+
+void Kit::keep(const KeptBall& ball) {
+    requireName(ball.name, "ball");
+    change(logbook_, [&](SQLite::Database& db) {
+        for (const NamedBall& known : namedBalls()) {
+            if (known.ball == ball.ball)
+                run(db, "INSERT OR REPLACE INTO balls(name, kind) VALUES(?, ?)", ball.name,
+                    std::string(known.key));
+        }
+    });
+}
+
+std::vector<KeptLie> Kit::lies() const {
+    return rows(logbook_,
+                "SELECT name, cover, moisture, grain_rad, sit_m, firmness FROM lies ORDER BY name",
+                {}, [](SQLite::Statement& s) {
+                    return KeptLie{s.getColumn(0).getString(),
+                                   Lie{s.getColumn(1).getDouble(), s.getColumn(2).getDouble(),
+                                       s.getColumn(3).getDouble(), s.getColumn(4).getDouble(),
+                                       s.getColumn(5).getDouble()}};
+                });
+}
+
+void Kit::keep(const KeptLie& kept) {
+    requireName(kept.name, "lie");
+    requireValid(kept.lie);
+    change(logbook_, [&](SQLite::Database& db) {
+        SQLite::Statement put(db,
+                              "INSERT OR REPLACE INTO lies(name, cover, moisture, grain_rad, "
+                              "sit_m, firmness) VALUES(?, ?, ?, ?, ?, ?)");
+        put.bind(1, kept.name);
+        const Lie& l = kept.lie;
+        int at = 2;
+        for (const double v : {l.cover, l.moisture, l.grain_rad, l.sit_m, l.firmness})
+            put.bind(at++, v);
+        put.exec();
+    });
+}
+
+std::vector<KeptGround> Kit::grounds() const {
+    return rows(logbook_,
+                "SELECT name, firmness, friction, stimp_ft, slope_along, slope_across FROM grounds "
+                "ORDER BY name",
+                {}, [](SQLite::Statement& s) {
+                    return KeptGround{s.getColumn(0).getString(),
+                                      Ground{s.getColumn(1).getDouble(), s.getColumn(2).getDouble(),
+                                             s.getColumn(3).getDouble(), s.getColumn(4).getDouble(),
+                                             s.getColumn(5).getDouble()}};
+                });
+}
+
+void Kit::keep(const KeptGround& kept) {
+    requireName(kept.name, "ground");
+    requireValid(kept.ground);
+    change(logbook_, [&](SQLite::Database& db) {
+        SQLite::Statement put(db,
+                              "INSERT OR REPLACE INTO grounds(name, firmness, friction, stimp_ft, "
+                              "slope_along, slope_across) VALUES(?, ?, ?, ?, ?, ?)");
+        put.bind(1, kept.name);
+        const Ground& g = kept.ground;
+        int at = 2;
+        for (const double v : {g.firmness, g.friction, g.stimp_ft, g.slopeAlong, g.slopeAcross})
+            put.bind(at++, v);
+        put.exec();
+    });
+}
+
+void Kit::remove(Part part, const std::string& name) {
+    constexpr std::array statements{"DELETE FROM balls WHERE name = ?",
+                                    "DELETE FROM lies WHERE name = ?",
+                                    "DELETE FROM grounds WHERE name = ?"};
+    change(logbook_, [&](SQLite::Database& db) {
+        run(db, statements[static_cast<std::size_t>(part)], name);
+    });
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,93 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the coach said of a file's columns, by the file's shape; and doubts that were dismissed.
+#include <nlohmann/json.hpp>
+
+#include "json_fields.h"
+#include "logbook_db.h"
+
+namespace wedgeon::store {
+namespace {
+
+constexpr std::size_t mostColumns = 512;
+
+std::string asJson(const ColumnMapping& mapping) {
+    nlohmann::json columns = nlohmann::json::array();
+    for (const ColumnOverride& o : mapping.columns) {
+        nlohmann::json one{{"header", o.header}, {"column", o.column}};
+        if (o.quantity) {
+            one["is"] = info(*o.quantity).key;
+            one["unit"] = o.unit;
+        } else if (o.label) {
+            one["is"] = labelKey(*o.label);
+        }
+        columns.push_back(std::move(one));
+    }
+    return nlohmann::json{{"columns", std::move(columns)}, {"mirrored", mapping.mirrored}}.dump(
+        -1, ' ', false, nlohmann::json::error_handler_t::replace);
+}
+
+/// \throws std::invalid_argument, nlohmann exceptions.
+ColumnMapping fromJson(const std::string& text) {
+    const nlohmann::json document = nlohmann::json::parse(text);
+    Fields top(document, "");
+    ColumnMapping out;
+    for (Fields& in : top.children("columns", mostColumns)) {
+        const std::string what = in.word("is", "-");
+        const std::string unit = in.word("unit", "");
+        // One way to read a meaning: the command line's.
+        ColumnOverride o = parseOverride("=" + what + (unit.empty() ? "" : "[" + unit + "]"));
+        o.header = in.word("header", "");
+        o.column = static_cast<std::size_t>(in.number("column", 0));
+        out.columns.push_back(std::move(o));
+    }
+    out.mirrored = document.value("mirrored", false);
+    return out;
+}
+
+}  // namespace
+
+std::optional<ColumnMapping> Logbook::findShape(const std::string& shape) const {
+    return impl_->guarded([&]() -> std::optional<ColumnMapping> {
+        SQLite::Statement find(*impl_->db, "SELECT columns FROM import_shapes WHERE shape = ?");
+        find.bind(1, shape);
+        if (!find.executeStep()) return std::nullopt;
+        try {
+            return fromJson(find.getColumn(0).getString());
+        } catch (const std::exception&) {
+            return std::nullopt;  // written by another hand: the coach is asked again
+        }
+    });
+}
+
+void Logbook::rememberShape(const std::string& shape, const ColumnMapping& mapping,
+                            const std::string& time) {
+    impl_->requireWritable();
+    impl_->guarded([&] {
+        WriteTransaction transaction(*impl_->db);
+        SQLite::Statement put(
+            *impl_->db,
+            "INSERT OR REPLACE INTO import_shapes(shape, columns, used) VALUES(?, ?, ?)");
+        put.bind(1, shape);
+        put.bind(2, asJson(mapping));
+        put.bind(3, time);
+        put.exec();
+        transaction.commit();
+    });
+}
+
+void Logbook::dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed) {
+    impl_->requireWritable();
+    impl_->guarded([&] {
+        WriteTransaction transaction(*impl_->db);
+        SQLite::Statement put(
+            *impl_->db, dismissed ? "INSERT OR REPLACE INTO dismissals(shot_id, doubt) VALUES(?, ?)"
+                                  : "DELETE FROM dismissals WHERE shot_id = ? AND doubt = ?");
+        put.bind(1, shot);
+        put.bind(2, doubt);
+        put.exec();
+        transaction.commit();
+    });
+}
+
+}  // namespace wedgeon::store
