@@ -23,6 +23,7 @@
 #include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
 #include "views/shape/shape_view.h"
+#include "views/watch/columns_dialog.h"
 #include "views/watch/refusals_dialog.h"
 #include "views/watch/watch_view.h"
 #include "wedgeon/store/error.h"
@@ -70,11 +71,12 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     tintIcons();
 
     connect(lesson_, &LessonLine::chosen, this, [this](int i) { showView(static_cast<View>(i)); });
-    connect(watch_, &WatchView::openRequested, this, &MainWindow::chooseFile);
+    connect(watch_, &WatchView::openRequested, this, [this] { chooseFile(); });
     connect(watch_, &WatchView::listenRequested, this, &MainWindow::chooseMonitor);
     connect(&link_, &LiveLink::shotArrived, this, &MainWindow::shotArrived);
     connect(&import_, &ImportJob::progress, notice_, &NoticeBar::setProgress);
     connect(&import_, &ImportJob::finished, this, &MainWindow::importFinished);
+    connect(&import_, &ImportJob::guessed, this, &MainWindow::confirmColumns);
     connect(&import_, &ImportJob::failed, this, [this](const QString& message, bool cancelled) {
         if (cancelled) {
             notice_->showResult(tr("The import was stopped; nothing was changed."));
@@ -113,8 +115,9 @@ void MainWindow::openLogbook() {
 
 void MainWindow::makeFileMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&File"));
-    open_ = menu->addAction(tr("&Open shots…"), QKeySequence::Open, this, &MainWindow::chooseFile);
+    open_ = menu->addAction(tr("&Open shots…"), QKeySequence::Open, this, [this] { chooseFile(); });
     open_->setToolTip(tr("Open a delimited file of shots from any launch monitor"));
+    menu->addAction(tr("Open shots and a&sk for the columns…"), this, [this] { chooseFile(true); });
     menu->addAction(tr("&Listen to a launch monitor…"), QKeySequence(Qt::CTRL | Qt::Key_L), this,
                     &MainWindow::chooseMonitor);
     menu->addAction(tr("&Hold or resume the live shots"), QKeySequence(Qt::CTRL | Qt::Key_H), this,
@@ -309,12 +312,12 @@ void MainWindow::showView(View view) {
     lesson_->setCurrent(view);
 }
 
-void MainWindow::chooseFile() {
+void MainWindow::chooseFile(bool alwaysAsk) {
     QSettings settings;
     const QString path = QFileDialog::getOpenFileName(
         this, tr("Open shots"), settings.value(QStringLiteral("lastFolder")).toString(),
         tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
-    if (!path.isEmpty()) openFile(path);
+    if (!path.isEmpty()) openFile(path, alwaysAsk);
 }
 
 void MainWindow::chooseMonitor() {
@@ -341,11 +344,25 @@ void MainWindow::shotArrived(const store::LoggedShot& shot, const QString& sessi
     shots_.setShots(std::make_shared<const ShotList>(ShotList{shot}), session);
 }
 
-void MainWindow::openFile(const QString& path) {
+void MainWindow::openFile(const QString& path, bool alwaysAsk) {
     QSettings().setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
     notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()),
                           [this] { import_.cancel(); });
-    import_.start(path, log_.path());
+    import_.start({path, log_.path(), alwaysAsk, bench_.state().givens.hand == Hand::Left});
+}
+
+void MainWindow::confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess) {
+    const QString name = QFileInfo(guess->wanted.path).fileName();
+    notice_->showResult(tr("What are the columns of %1?").arg(name));
+    auto* dialog = new ColumnsDialog(guess->preview, guess->said, name, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, guess, dialog, name] {
+        notice_->showProgress(tr("Reading %1…").arg(name), [this] { import_.cancel(); });
+        import_.take(*guess, dialog->mapping());
+    });
+    connect(dialog, &QDialog::rejected, this,
+            [this, name] { notice_->showResult(tr("%1 was not read.").arg(name)); });
+    dialog->open();
 }
 
 void MainWindow::importFinished(const ImportJob::Result& result, const QString& path) {

@@ -32,7 +32,8 @@ public:
     enum View { Shape, Watch, Explain };
     void showView(View view);
     /// Reads a file of shots in the background and shows it in Watch.
-    void openFile(const QString& path);
+    /// \p alwaysAsk: what its columns are, also when that is known of its shape.
+    void openFile(const QString& path, bool alwaysAsk = false);
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -49,7 +50,8 @@ private:
     void openRecipes();
     void exportRecipes();
     void makeHelpMenu();
-    void chooseFile();
+    void chooseFile(bool alwaysAsk = false);
+    void confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess);
     void chooseMonitor();
     void shotArrived(const store::LoggedShot& shot, const QString& session);
     void copyText();

@@ -23,11 +23,7 @@ protected:
         std::ofstream out(path.toStdString(), std::ios::binary);
         store::writeShotsCsv(out, shots);
         out.close();
-        openByMenu(path);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().startsWith(QStringLiteral("Reading")); },
-                                    10000));
-        window_->activateWindow();
-        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+        openShots(path);
     }
     /// Chooses the shot of this number in Watch and takes it as A or B by the menu's key.
     void take(int number, const char* letter) {

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Watch in the real window: import by the menu, selection, sentence, filter, and bad files.
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QDropEvent>
@@ -10,6 +11,7 @@
 
 #include "academy.h"
 #include "views/watch/refusals_dialog.h"
+#include "wedgeon/store/kit.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_file.h"
 #include "window_fixture.h"
@@ -24,14 +26,6 @@ protected:
         std::ofstream out(path.toStdString(), std::ios::binary);
         store::writeShotsCsv(out, demo::makeAcademy().shots);
         return path;
-    }
-
-    void open(const QString& path) {
-        openByMenu(path);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().startsWith(QStringLiteral("Reading")); },
-                                    10000));
-        window_->activateWindow();  // the file dialog had the focus
-        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
     }
 
     store::Logbook logged() {
@@ -79,7 +73,7 @@ TEST_F(WatchTest, AnEmptyWatchSaysWhatToDoNext) {
 }
 
 TEST_F(WatchTest, ImportsByTheMenuSelectsAShotAndReadsItsSentence) {
-    open(academyFile());
+    openShots(academyFile());
     EXPECT_TRUE(notice().startsWith(QStringLiteral("180 shots from academy.csv.")))
         << notice().toStdString();
     ASSERT_EQ(list()->model()->rowCount(), 180);
@@ -104,7 +98,7 @@ TEST_F(WatchTest, ImportsByTheMenuSelectsAShotAndReadsItsSentence) {
 }
 
 TEST_F(WatchTest, FilterShowsOnlyWhatHasTheWords) {
-    open(academyFile());
+    openShots(academyFile());
     auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
     QTest::keyClicks(filter, QStringLiteral("runa lob"));
     int expected = 0;
@@ -121,7 +115,7 @@ TEST_F(WatchTest, FilterShowsOnlyWhatHasTheWords) {
 }
 
 TEST_F(WatchTest, ChangingTheGroundChangesThePredictionNotTheMeasurement) {
-    open(academyFile());
+    openShots(academyFile());
     const QString sentence = said("shotSentence");
     const QString before = drawn();
     QAbstractButton* ground = nullptr;
@@ -139,8 +133,8 @@ TEST_F(WatchTest, ChangingTheGroundChangesThePredictionNotTheMeasurement) {
 }
 
 TEST_F(WatchTest, OpeningAnotherFileCanBeUndone) {
-    open(academyFile());
-    open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
+    openShots(academyFile());
+    openShots(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
     EXPECT_EQ(list()->model()->rowCount(), 2);
     action(QStringLiteral("Undo"))->trigger();
     EXPECT_TRUE(shows(180));
@@ -151,18 +145,18 @@ TEST_F(WatchTest, OpeningAnotherFileCanBeUndone) {
 }
 
 TEST_F(WatchTest, TheShotsAreThereInTheNextWindowAndTheSameFileAddsNothing) {
-    open(academyFile());
+    openShots(academyFile());
     newWindow();
     window_->showView(MainWindow::Watch);
     ASSERT_TRUE(shows(180));
-    open(academyFile());
+    openShots(academyFile());
     EXPECT_TRUE(notice().contains(QStringLiteral("All were in the logbook already")))
         << notice().toStdString();
     EXPECT_EQ(logged().shotCount(), 180u);
 }
 
 TEST_F(WatchTest, AShotIsSetAsideByKeyNeverDeletedAndUndone) {
-    open(academyFile());
+    openShots(academyFile());
     list()->setFocus();
     const QString before = spoken(0);
     action(QStringLiteral("Set the shot aside"))->trigger();
@@ -176,7 +170,7 @@ TEST_F(WatchTest, AShotIsSetAsideByKeyNeverDeletedAndUndone) {
 }
 
 TEST_F(WatchTest, TagsAreTypedAndKept) {
-    open(academyFile());
+    openShots(academyFile());
     list()->setFocus();
     action(QStringLiteral("Tag the shot"))->trigger();
     auto* tags = byName<QLineEdit>(QStringLiteral("Tags of the chosen shot"));
@@ -201,7 +195,7 @@ TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
     std::ofstream out(path.toStdString(), std::ios::binary);
     store::writeShotsCsv(out, shots);
     out.close();
-    open(path);
+    openShots(path);
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return spoken(0).contains(QStringLiteral("faster than club, loft")); }, 3000))
         << spoken(0).toStdString();
@@ -216,7 +210,7 @@ TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
 }
 
 TEST_F(WatchTest, MostMishitsOfTheDemoPlayersAreDoubtedAndFewOthers) {
-    open(academyFile());
+    openShots(academyFile());
     const auto shots = demo::makeAcademy().shots;
     ASSERT_TRUE(QTest::qWaitFor(
         [&] {
@@ -243,8 +237,8 @@ TEST_F(WatchTest, MostMishitsOfTheDemoPlayersAreDoubtedAndFewOthers) {
 }
 
 TEST_F(WatchTest, SessionsAreChosenFromTheLogbook) {
-    open(academyFile());
-    open(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
+    openShots(academyFile());
+    openShots(write(QStringLiteral("two.csv"), "carry [m],launch angle\n40,30\n41,31\n"));
     auto* session = byName<QComboBox>(QStringLiteral("Session"));
     const auto choose = [&](const QString& name, int rows) {
         session->setCurrentIndex(session->findText(name));
@@ -257,7 +251,7 @@ TEST_F(WatchTest, SessionsAreChosenFromTheLogbook) {
 }
 
 TEST_F(WatchTest, WhatAnotherWindowChangedIsNotOverwritten) {
-    open(academyFile());
+    openShots(academyFile());
     {
         store::Logbook other(logbookPath().toStdString());
         other.setAside(other.shots().back().id, "thin", "");
@@ -270,7 +264,7 @@ TEST_F(WatchTest, WhatAnotherWindowChangedIsNotOverwritten) {
 }
 
 TEST_F(WatchTest, ADamagedLogbookIsSaidLeftAloneAndItsBackupShown) {
-    open(academyFile());
+    openShots(academyFile());
     newWindow();  // makes the day's backup
     window_.reset();
     const QByteArray broken = "SQLite format 3, or so it says";
@@ -294,8 +288,8 @@ TEST_F(WatchTest, ADamagedLogbookIsSaidLeftAloneAndItsBackupShown) {
 }
 
 TEST_F(WatchTest, RefusedCellsAreListedWithPlaceAndReason) {
-    open(write(QStringLiteral("bad.csv"),
-               "club speed (mph),launch angle,spin\n60,30,6000\n2013,31,6100\n61,NaN,fast\n"));
+    openShots(write(QStringLiteral("bad.csv"),
+                    "club speed (mph),launch angle,spin\n60,30,6000\n2013,31,6100\n61,NaN,fast\n"));
     EXPECT_TRUE(notice().contains(QStringLiteral("3 cells or rows were not taken")))
         << notice().toStdString();
     QPushButton* why = nullptr;
@@ -331,7 +325,7 @@ struct BadFile {
 };
 
 TEST_F(WatchTest, BadFilesGetAClearMessageAndTheShotsStay) {
-    open(academyFile());
+    openShots(academyFile());
     const QByteArray png("\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 16);
     for (const BadFile& bad :
          {BadFile{"empty.csv", {}, "empty.csv is empty"},
@@ -341,7 +335,7 @@ TEST_F(WatchTest, BadFilesGetAClearMessageAndTheShotsStay) {
           BadFile{"text.csv", "carry [m]\nfar\n", "no row holds a shot"},
           BadFile{"nan.csv", "carry [m]\nNaN\n", "no row holds a shot"},
           BadFile{"quote.csv", "carry [m],note\n4,\"x\n", "line 2"}}) {
-        open(write(QString::fromLatin1(bad.name), bad.bytes));
+        openShots(write(QString::fromLatin1(bad.name), bad.bytes));
         EXPECT_TRUE(notice().contains(QString::fromLatin1(bad.message)))
             << bad.name << ": " << notice().toStdString();
         EXPECT_EQ(list()->model()->rowCount(), 180) << bad.name;
@@ -349,13 +343,13 @@ TEST_F(WatchTest, BadFilesGetAClearMessageAndTheShotsStay) {
     }
     const QString large = write(QStringLiteral("large.csv"), "carry [m]\n");
     QFile(large).resize(700ll << 20);
-    open(large);
+    openShots(large);
     EXPECT_TRUE(notice().contains(QStringLiteral("700 MB"))) << notice().toStdString();
     EXPECT_EQ(list()->model()->rowCount(), 180);
 }
 
 TEST_F(WatchTest, TwoHeaderRowsLoseNoShot) {
-    open(write(
+    openShots(write(
         QStringLiteral("two-headers.csv"),
         "Club,Carry,Launch Angle\n,[yd],[deg]\n56,40,30\nClub,Carry,Launch Angle\n56,41,31\n"));
     EXPECT_EQ(list()->model()->rowCount(), 2);
@@ -377,7 +371,7 @@ TEST_F(WatchTest, AFileCanBeDropped) {
 }
 
 TEST_F(WatchTest, TextFromAFileIsShownAsPlainText) {
-    open(write(QStringLiteral("markup.csv"), "player,carry [m]\n<b>Bold</b><img src=x>,40\n"));
+    openShots(write(QStringLiteral("markup.csv"), "player,carry [m]\n<b>Bold</b><img src=x>,40\n"));
     bool seen = false;
     for (auto* label : window_->findChildren<QLabel*>()) {
         if (label->text().contains(QStringLiteral("<b>Bold"))) {
@@ -386,6 +380,74 @@ TEST_F(WatchTest, TextFromAFileIsShownAsPlainText) {
         }
     }
     EXPECT_TRUE(seen);
+}
+
+TEST_F(WatchTest, AnUnknownHeaderIsAskedAboutOnceAndRememberedByItsShape) {
+    const QByteArray table = "Who,Swing speed,Elevation,Distance\nA,48,31,44\nB,50,32,47\n";
+    const QString path = write(QStringLiteral("theirs.csv"), table);
+    QString asked;
+    openShots(path, [&](ColumnsDialog& dialog) {
+        for (auto* l : dialog.findChildren<QLabel*>())
+            asked += l->text() + QLatin1Char('|');
+        for (auto* b : dialog.findChildren<QPushButton*>()) {
+            if (b->text() == QStringLiteral("Read the shots")) {
+                EXPECT_FALSE(b->isEnabled());
+            }
+        }
+        const auto choose = [&](const char* name, const char* text) {
+            auto* box = byName<QComboBox>(QString::fromLatin1(name), &dialog);
+            box->setCurrentIndex(box->findText(QString::fromLatin1(text)));
+            EXPECT_EQ(box->currentText(), QString::fromLatin1(text));
+        };
+        choose("Who is", "player");
+        choose("Swing speed is", "club speed");
+        choose("Swing speed is in", "mph");
+        choose("Distance is", "club speed");
+        EXPECT_TRUE(dialog.findChild<QLabel*>(QStringLiteral("columnsTrouble"))
+                        ->text()
+                        .contains(QStringLiteral("Two columns are taken for club speed")));
+        choose("Distance is", "carry");
+        choose("Distance is in", "yd");
+        choose("Elevation is", "launch angle");
+    });
+    EXPECT_TRUE(asked.contains(QStringLiteral("48,  50"))) << asked.toStdString();
+    auto shots = logged().shots();
+    ASSERT_EQ(shots.size(), 2u) << notice().toStdString();
+    EXPECT_NEAR(shots[0].record[store::Quantity::ClubSpeed], 48 * 0.44704, 1e-9);
+    EXPECT_NEAR(shots[1].record[store::Quantity::Carry], 47 * 0.9144, 1e-9);
+    EXPECT_EQ(shots[1].record[store::Label::Player], "B");
+
+    // The next file of this shape is read without a word, also in the next window.
+    newWindow();
+    bool askedAgain = false;
+    openShots(write(QStringLiteral("next.csv"), table + "C,52,33,50\n"),
+              [&](ColumnsDialog&) { askedAgain = true; });
+    EXPECT_FALSE(askedAgain);
+    shots = logged().shots();
+    ASSERT_EQ(shots.size(), 3u);
+    EXPECT_NEAR(shots[2].record[store::Quantity::Carry], 50 * 0.9144, 1e-9);
+}
+
+TEST_F(WatchTest, CancellingTheQuestionReadsNothing) {
+    openByMenu(write(QStringLiteral("theirs.csv"), "a,b,c\n1,2,3\n"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window_->findChild<ColumnsDialog*>() != nullptr; }));
+    QTest::keyClick(window_->findChild<ColumnsDialog*>(), Qt::Key_Escape);
+    EXPECT_EQ(notice(), QStringLiteral("theirs.csv was not read."));
+    EXPECT_EQ(logged().shotCount(), 0u);
+}
+
+TEST_F(WatchTest, LeftHandersSidesAreTurnedRoundOnRequest) {
+    {
+        store::Logbook book(logbookPath().toStdString());
+        store::Kit(book).keepPlayer({0, "Odo Fenn", Hand::Left, ""});
+    }
+    openShots(write(QStringLiteral("own-view.csv"),
+                    "player,club path (deg),carry (m)\nOdo Fenn,3,40\nRuna Vale,3,41\n"),
+              [](ColumnsDialog& dialog) { dialog.findChild<QCheckBox*>()->click(); });
+    const auto shots = logged().shots();
+    ASSERT_EQ(shots.size(), 2u);
+    EXPECT_NEAR(shots[0].record[store::Quantity::ClubPath], -0.05236, 1e-4);
+    EXPECT_NEAR(shots[1].record[store::Quantity::ClubPath], 0.05236, 1e-4);
 }
 
 }  // namespace

@@ -25,6 +25,7 @@
 #include <memory>
 
 #include "main_window.h"
+#include "views/watch/columns_dialog.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
 
@@ -113,6 +114,24 @@ protected:
 
     void openByMenu(const QString& path) {
         inFileDialog(path, [this] { action(QStringLiteral("Open shots"))->trigger(); });
+    }
+
+    /// Opens a file of shots by the menu and waits until it is read or refused. Asked what the
+    /// columns are, \p answer changes what it likes and the guess is taken.
+    void openShots(const QString& path, const std::function<void(ColumnsDialog&)>& answer = {}) {
+        openByMenu(path);
+        const auto read = [this] { return !notice().startsWith(QStringLiteral("Reading")); };
+        ASSERT_TRUE(QTest::qWaitFor(read, 10000));
+        if (auto* dialog = window_->findChild<ColumnsDialog*>()) {
+            if (answer) answer(*dialog);
+            for (auto* b : dialog->findChildren<QPushButton*>()) {
+                if (b->text() == QStringLiteral("Read the shots"))
+                    QTest::mouseClick(b, Qt::LeftButton);
+            }
+            ASSERT_TRUE(QTest::qWaitFor(read, 10000));
+        }
+        window_->activateWindow();  // the dialogs had the focus
+        ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
     }
 
     static void drag(QWidget* widget, QPointF from, QPointF by) {

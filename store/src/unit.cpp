@@ -98,18 +98,27 @@ std::optional<Unit> findUnit(std::string_view raw) {
     return std::nullopt;
 }
 
-Unit ownUnit(Dimension dimension) {
+std::span<const Unit> unitsOf(Dimension dimension) {
+    static constexpr std::array speeds{metrePerSecond, milePerHour, kilometrePerHour, footPerSecond,
+                                       knot};
+    static constexpr std::array lengths{metre, yard, feet, inch, centimetre};
+    static constexpr std::array angles{deg, radian};
+    static constexpr std::array spins{rpm, radianPerSecond};
     switch (dimension) {
         case Dimension::Speed:
-            return metrePerSecond;
+            return speeds;
         case Dimension::Length:
-            return metre;
+            return lengths;
         case Dimension::Angle:
-            return deg;
+            return angles;
         case Dimension::SpinRate:
-            return rpm;
+            return spins;
     }
-    return metre;
+    return {};
+}
+
+Unit ownUnit(Dimension dimension) {
+    return unitsOf(dimension).front();
 }
 
 std::string_view dimensionName(Dimension dimension) {

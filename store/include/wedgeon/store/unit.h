@@ -4,6 +4,7 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string_view>
 
 namespace wedgeon::store {
@@ -19,6 +20,9 @@ struct Unit {
 
 /// The unit that \p text spells (any case, with or without blanks), such as "km/h" or "Yds".
 std::optional<Unit> findUnit(std::string_view text);
+
+/// The units of a dimension, the most usual first.
+std::span<const Unit> unitsOf(Dimension dimension);
 
 /// The unit that files of the product's own use for a dimension.
 Unit ownUnit(Dimension dimension);
