@@ -2,7 +2,7 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 # Shared by run-demo and run-tests: what has to be installed, and how it is built.
 
-build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
+build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
   libcli11-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libgtest-dev libbenchmark-dev fonts-dejavu-core)
 
 say() { printf '== %s\n' "$*"; }

@@ -19,6 +19,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "model/page.h"
 #include "style/style.h"
 #include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
@@ -144,6 +145,9 @@ void MainWindow::makeEditMenu() {
                     this, [this] {
                         if (views_->currentIndex() == Watch) watch_->toggleAside();
                     });
+    menu->addAction(tr("&Keep the shot: dismiss the doubt"), QKeySequence(Qt::Key_K), this, [this] {
+        if (views_->currentIndex() == Watch) watch_->keepDoubtful();
+    });
     menu->addAction(tr("&Tag the shot"), QKeySequence(Qt::Key_T), this, [this] {
         if (views_->currentIndex() == Watch) watch_->focusTags();
     });
@@ -234,6 +238,11 @@ void MainWindow::makeViewMenu() {
     menu->addAction(tr("&Explain"), QKeySequence(Qt::ALT | Qt::Key_4), this,
                     [this] { showView(Explain); });
     menu->addSeparator();
+    menu->addAction(tr("Shots as &chart or stream"), QKeySequence(Qt::CTRL | Qt::Key_G), this,
+                    [this] {
+                        showView(Watch);
+                        watch_->toggleChart();
+                    });
     menu->addAction(
         tr("Change between &metres and yards"), QKeySequence(Qt::CTRL | Qt::Key_U), this, [this] {
             bench_.setUnits(bench_.units().system() == UnitSystem::Metric ? UnitSystem::Yards
@@ -266,7 +275,8 @@ void MainWindow::showKeys() {
            "Ctrl+O\topen shots\n"
            "Ctrl+L, Ctrl+H\tlisten to a launch monitor, hold or resume\n"
            "Ctrl+F\tshow only some shots\n"
-           "Delete, T\tset a shot aside, tag it (in Watch)\n"
+           "Ctrl+G\tshots as a chart or as a stream\n"
+           "Delete, K, T\tset a shot aside, keep a doubtful one, tag it (in Watch)\n"
            "A, B\ttake a shot as A or B to explain (in Watch)\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
            "Ctrl+D, Ctrl+1 to 3\tadd a recipe beside, choose one\n"
@@ -294,13 +304,24 @@ void MainWindow::takeForExplain(int which) {
 }
 
 void MainWindow::savePicture() {
-    QString path = QFileDialog::getSaveFileName(
-        this, tr("Save this view as a picture"),
-        QSettings().value(QStringLiteral("lastFolder")).toString(), tr("Picture (*.png)"));
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Save this view as a picture"),
+                                     QSettings().value(QStringLiteral("lastFolder")).toString(),
+                                     tr("Picture (*.png);;Drawing (*.svg);;Document (*.pdf)"));
     if (path.isEmpty()) return;
     if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".png");
     const QString name = QFileInfo(path).fileName();
-    if (views_->currentWidget()->grab().save(path)) {
+    QWidget* view = views_->currentWidget();
+    // A chart goes out alone: what stands around it on screen is for choosing.
+    const bool chart = view == watch_ && watch_->showsChart();
+    const auto paint = [&](QPainter& p) {
+        if (chart) {
+            watch_->paintChart(p, view->size());
+        } else {
+            view->render(&p);
+        }
+    };
+    if (savePage(path, view->size(), palette().color(QPalette::Window), paint)) {
         notice_->showResult(tr("Saved to %1.").arg(name));
     } else {
         notice_->showError(tr("%1 could not be written.").arg(name));

@@ -6,6 +6,7 @@
 #include <gtest/gtest.h>
 
 #include <QAbstractButton>
+#include <QClipboard>
 #include <QApplication>
 #include <QDialogButtonBox>
 #include <QFile>

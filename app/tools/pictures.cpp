@@ -130,6 +130,23 @@ int main(int argc, char** argv) {
     }
     good = save(window, folder, QStringLiteral("watch")) && good;
 
+    // The same shots as charts.
+    trigger(window, QStringLiteral("Shots as chart"));
+    const auto chart = [&](const QString& up, const QString& across, const QString& groups) {
+        const auto choose = [&](const QString& box, const QString& text) {
+            auto* b = byName<QComboBox>(window, box);
+            b->setCurrentIndex(b->findText(text));
+        };
+        choose(QStringLiteral("Up"), up);
+        choose(QStringLiteral("Across"), across);
+        choose(QStringLiteral("Groups"), groups);
+    };
+    chart(QStringLiteral("Spin rate"), QStringLiteral("Spin loft"), QStringLiteral("Player"));
+    good = save(window, folder, QStringLiteral("watch-chart")) && good;
+    chart(QStringLiteral("Carry"), QStringLiteral("By swing"), QStringLiteral("Wedge"));
+    good = save(window, folder, QStringLiteral("watch-chart-swing")) && good;
+    trigger(window, QStringLiteral("Shots as chart"));
+
     list->setCurrentIndex(list->model()->index(12, 0));
     trigger(window, QStringLiteral("Take the shot as A"));
     list->setCurrentIndex(list->model()->index(8, 0));

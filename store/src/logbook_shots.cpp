@@ -7,6 +7,7 @@
 
 #include "logbook_db.h"
 #include "wedgeon/store/logbook.h"
+#include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
 namespace {
@@ -227,7 +228,7 @@ std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
         find.reset();  // an open reading would hold the transaction
         under.reset();
         transaction.commit();
-        return LoggedShot{added, session, shot, {}, {}, {}};
+        return LoggedShot{added, session, shot, {}, {}, {}, {}};
     });
 }
 
@@ -276,7 +277,7 @@ std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) c
         std::vector<LoggedShot> out;
         SQLite::Statement all(
             *impl_->db,
-            "SELECT shots.id, session_id, coalesce(reason, ''), coalesce(recipe, ''), " +
+            "SELECT shots.id, session_id, coalesce(reason, ''), coalesce(recipe, ''), paced_m, " +
                 columnList() +
                 " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
                 "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
@@ -284,12 +285,16 @@ std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) c
         all.bind(1, session);
         all.bind(2, static_cast<std::int64_t>(most));
         while (all.executeStep()) {
-            out.push_back({all.getColumn(0).getInt64(),
-                           all.getColumn(1).getInt64(),
-                           shotFrom(all, 4),
-                           all.getColumn(2).getString(),
-                           {},
-                           all.getColumn(3).getString()});
+            LoggedShot shot{all.getColumn(0).getInt64(),
+                            all.getColumn(1).getInt64(),
+                            shotFrom(all, 5),
+                            all.getColumn(2).getString(),
+                            {},
+                            {},
+                            all.getColumn(3).getString()};
+            if (!all.getColumn(4).isNull())
+                shot = withPaced(std::move(shot), all.getColumn(4).getDouble());
+            out.push_back(std::move(shot));
         }
         std::reverse(out.begin(), out.end());
         readDismissals(*impl_->db, out);
@@ -316,6 +321,33 @@ void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::
         write.bind(1, shot);
         if (!reason.empty()) write.bind(2, reason);
         write.exec();
+        transaction.commit();
+    });
+}
+
+LoggedShot withPaced(LoggedShot shot, std::optional<double> run_m) {
+    if (shot.paced_m) shot.record[Quantity::Release] = std::numeric_limits<double>::quiet_NaN();
+    shot.paced_m.reset();
+    if (!run_m || findRelease_m(shot.record)) return shot;
+    shot.paced_m = run_m;
+    shot.record[Quantity::Release] = *run_m;
+    return shot;
+}
+
+void Logbook::setPaced(std::int64_t shot, std::optional<double> run_m,
+                       std::optional<double> former) {
+    impl_->requireWritable();
+    const QuantityInfo& limits = info(Quantity::Release);
+    if (run_m && !(*run_m >= limits.low && *run_m <= limits.high))
+        throw StoreError(Fault::Malformed, "a paced run is between -40 and 100 m");
+    impl_->guarded([&] {
+        WriteTransaction transaction(*impl_->db);
+        SQLite::Statement write(*impl_->db,
+                                "UPDATE shots SET paced_m = ?1 WHERE id = ?2 AND paced_m IS ?3");
+        if (run_m) write.bind(1, *run_m);
+        write.bind(2, shot);
+        if (former) write.bind(3, *former);
+        requireOne(write.exec(), impl_->name());
         transaction.commit();
     });
 }

@@ -363,4 +363,12 @@ std::vector<std::vector<QualityNote>> findDoubts(std::span<const LoggedShot> sho
     return Judge(shots, fallback).run();
 }
 
+std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot) {
+    std::erase_if(notes, [&](const QualityNote& n) {
+        return std::find(shot.dismissed.begin(), shot.dismissed.end(), doubtWord(n.doubt)) !=
+               shot.dismissed.end();
+    });
+    return notes;
+}
+
 }  // namespace wedgeon::store

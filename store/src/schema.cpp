@@ -53,9 +53,11 @@ CREATE TABLE set_asides(
 )";
 
 /// What columns of a file's shape are, as the coach said; doubts the coach does not share; the
-/// strike as felt; named balls, lies and grounds.
+/// strike as felt and the
+/// run as paced; named balls, lies and grounds.
 constexpr const char* second = R"(
 ALTER TABLE shots ADD COLUMN strike TEXT;
+ALTER TABLE shots ADD COLUMN paced_m REAL;
 CREATE TABLE import_shapes(
   shape TEXT PRIMARY KEY,
   columns TEXT NOT NULL,

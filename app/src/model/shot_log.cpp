@@ -8,9 +8,11 @@
 #include <QFileInfo>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <algorithm>
 #include <functional>
+#include <utility>
 
-#include "text/units.h"
+#include "text/quantities.h"
 #include "wedgeon/store/error.h"
 
 namespace wedgeon {
@@ -86,6 +88,7 @@ ShotLog::ShotLog(const QString& path, QUndoStack& undo, QObject* parent)
     QDir().mkpath(QFileInfo(path).absolutePath());
     try {
         book_.emplace(path.toStdString());
+        dataVersion_ = book_->dataVersion();
         if (book_->shotCount() > 0)
             book_->backUpOnce(QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
         return;
@@ -168,33 +171,76 @@ void ShotLog::imported(const store::AddedShots& added, const QString& file, std:
         true));
 }
 
-void ShotLog::setAside(const store::LoggedShot& shot, const QString& reason) {
-    const auto change = [this, shot](const std::string& from, const std::string& to) {
-        book_->setAside(shot.id, to, from);
-        store::LoggedShot now = shot;
-        now.setAside = to;
-        emit shotChanged(now);
-    };
-    const std::string before = shot.setAside;
-    const std::string after = reason.toStdString();
+void ShotLog::pushChange(const QString& what, const store::LoggedShot& before,
+                         const store::LoggedShot& after, const Write& write) {
     undo_.push(new LogCommand(
-        *this, after.empty() ? tr("count the shot again") : tr("set the shot aside"),
-        [=] { change(before, after); }, [=] { change(after, before); }, false));
+        *this, what,
+        [=, this] {
+            write(*book_, before, after);
+            emit shotChanged(after);
+        },
+        [=, this] {
+            write(*book_, after, before);
+            emit shotChanged(before);
+        },
+        false));
 }
 
-void ShotLog::setTags(const store::LoggedShot& shot, const QString& tags) {
-    const auto change = [this, shot](const std::string& from, const std::string& to) {
-        book_->setLabel(shot.id, store::Label::Tags, to, from);
-        store::LoggedShot now = shot;
-        now.record[store::Label::Tags] = to;
-        emit shotChanged(now);
-    };
-    const std::string before = shot.record[store::Label::Tags];
-    const std::string after = tags.toStdString();
-    if (before == after) return;
-    undo_.push(new LogCommand(
-        *this, tr("tag the shot"), [=] { change(before, after); }, [=] { change(after, before); },
-        false));
+void ShotLog::setAside(const store::LoggedShot& shot, const QString& reason) {
+    store::LoggedShot after = shot;
+    after.setAside = reason.toStdString();
+    pushChange(reason.isEmpty() ? tr("count the shot again") : tr("set the shot aside"), shot,
+               after, [](store::Logbook& book, const auto& from, const auto& to) {
+                   book.setAside(to.id, to.setAside, from.setAside);
+               });
+}
+
+void ShotLog::setLabel(const store::LoggedShot& shot, store::Label label, const QString& text) {
+    store::LoggedShot after = shot;
+    after.record[label] = text.toStdString();
+    if (after.record[label] == shot.record[label]) return;
+    pushChange(tr("change %1 of the shot").arg(text::nameOf(label).toLower()), shot, after,
+               [label](store::Logbook& book, const auto& from, const auto& to) {
+                   book.setLabel(to.id, label, to.record[label], from.record[label]);
+               });
+}
+
+void ShotLog::setPaced(const store::LoggedShot& shot, std::optional<double> run_m) {
+    if (run_m == shot.paced_m) return;
+    pushChange(tr("pace the run"), shot, store::withPaced(shot, run_m),
+               [](store::Logbook& book, const auto& from, const auto& to) {
+                   book.setPaced(to.id, to.paced_m, from.paced_m);
+               });
+}
+
+void ShotLog::setRecipe(const store::LoggedShot& shot, const std::string& recipe) {
+    store::LoggedShot after = shot;
+    after.recipe = recipe;
+    if (recipe == shot.recipe) return;
+    pushChange(recipe.empty() ? tr("take the set-up off the shot") : tr("declare the set-up"), shot,
+               after, [](store::Logbook& book, const auto& from, const auto& to) {
+                   book.setRecipe(to.id, to.recipe, from.recipe);
+               });
+}
+
+void ShotLog::dismiss(const store::LoggedShot& shot, const std::string& doubt) {
+    store::LoggedShot after = shot;
+    after.dismissed.push_back(doubt);
+    pushChange(tr("dismiss the doubt"), shot, after,
+               [doubt](store::Logbook& book, const auto&, const auto& to) {
+                   const bool dismissed = std::find(to.dismissed.begin(), to.dismissed.end(),
+                                                    doubt) != to.dismissed.end();
+                   book.dismissDoubt(to.id, doubt, dismissed);
+               });
+}
+
+bool ShotLog::changedElsewhere() {
+    try {
+        const auto now = book_->dataVersion();
+        return std::exchange(dataVersion_, now) != now;
+    } catch (const store::StoreError&) {
+        return false;  // the next change says what is wrong
+    }
 }
 
 bool ShotLog::addLive(const store::ShotSource& source, const std::string& deviceShot,

@@ -6,6 +6,7 @@
 
 #include <QObject>
 #include <QUndoStack>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -46,11 +47,21 @@ public:
     void imported(const store::AddedShots& added, const QString& file, std::int64_t session,
                   const std::shared_ptr<const ShotList>& shots);
     void setAside(const store::LoggedShot& shot, const QString& reason);
-    void setTags(const store::LoggedShot& shot, const QString& tags);
+    void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
+    /// The run as the coach paced it, where the device did not measure one.
+    void setPaced(const store::LoggedShot& shot, std::optional<double> run_m);
+    /// The set-up that the player declared, as JSON; empty for none.
+    void setRecipe(const store::LoggedShot& shot, const std::string& recipe);
+    /// The coach does not share this doubt.
+    void dismiss(const store::LoggedShot& shot, const std::string& doubt);
     /// One live shot. True when it is on the disk, and \p added holds it unless it was there
     /// already; false after a failure, which failed() has told.
     bool addLive(const store::ShotSource& source, const std::string& deviceShot,
                  const store::ShotRecord& shot, std::optional<store::LoggedShot>& added);
+    /// Another window or program has written since this was last asked.
+    bool changedElsewhere();
+    /// The records beside the shots; changes there are not undone by undo.
+    store::Logbook& book() { return *book_; }
     /// The window shows this session now.
     void setShown(std::int64_t session);
 
@@ -73,6 +84,11 @@ private:
         QString title, error;
     };
     static Loaded read(const Wanted& wanted);
+    using Write = std::function<void(store::Logbook&, const store::LoggedShot& from,
+                                     const store::LoggedShot& to)>;
+    /// One undo step that turns \p before into \p after; \p write does it in the logbook.
+    void pushChange(const QString& what, const store::LoggedShot& before,
+                    const store::LoggedShot& after, const Write& write);
     /// Runs \p change and reports what goes wrong; true when it went well.
     template <class Change>
     bool tried(const Change& change);
@@ -81,6 +97,7 @@ private:
     QString wantedPath_, error_;
     std::optional<store::Logbook> book_;
     std::int64_t shown_ = 0;
+    std::int64_t dataVersion_ = 0;
     LatestWorker<Wanted, Loaded> loader_;
 };
 

@@ -6,7 +6,9 @@
 #include <algorithm>
 #include <cmath>
 #include <span>
+#include <utility>
 
+#include "model/shot_filter.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -14,6 +16,7 @@ namespace wedgeon {
 namespace {
 
 constexpr std::size_t judgedTogether = 120;
+constexpr std::size_t mostKept = 2000;
 
 void predict(WatchedShot& w, const store::ShotRecord& record) {
     const Givens& givens = w.givens.givens;
@@ -109,7 +112,7 @@ WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
     : QAbstractListModel(parent),
       bench_(bench),
       judge_(
-          this, [](const Judged& j) { return store::findDoubts(j.shots, j.givens); },
+          this, [](const Judged& j) { return store::findDoubts(*j.shots, j.givens); },
           [this](const Doubts& found) {
               if (found.size() > shots_.size()) return;
               // Shots that came meanwhile have been judged by themselves.
@@ -117,9 +120,9 @@ WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
               if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
           }) {
     connect(&bench_, &Workbench::givensChanged, this, [this] {
-        former_ = std::move(now_);
-        now_.clear();
+        former_ = std::exchange(now_, {});
         now_.resize(shots_.size());
+        kept_ = 0;
         judgeSoon();
         if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
     });
@@ -139,6 +142,7 @@ void WatchedShots::append(const store::LoggedShot& shot) {
     beginInsertRows({}, 0, 0);
     shots_.push_back(shot);
     now_.emplace_back();
+    words_.emplace_back();
     // Beside the ones before it: enough for repeats and for the player's pattern.
     const std::size_t from = shots_.size() - std::min(shots_.size(), judgedTogether);
     doubts_.push_back(
@@ -163,6 +167,7 @@ void WatchedShots::replace(const store::LoggedShot& shot) {
         if (shots_[i - 1].id != shot.id) continue;
         shots_[i - 1] = shot;
         now_[i - 1].reset();
+        words_[i - 1].clear();
         const int row = rowCount() - static_cast<int>(i);
         emit dataChanged(index(row), index(row));
         return;
@@ -173,12 +178,20 @@ void WatchedShots::judgeSoon() {
     if (shots_.empty()) {
         judge_.forget();
     } else {
-        judge_.ask({shots_, bench_.state().givens});
+        judge_.ask({std::make_shared<const ShotList>(shots_), bench_.state().givens});
     }
 }
 
-const std::vector<store::QualityNote>& WatchedShots::doubtsAt(int row) const {
-    return doubts_[indexAt(row)];
+std::vector<store::QualityNote> WatchedShots::doubtsAt(int row) const {
+    const std::size_t i = indexAt(row);
+    if (doubts_[i].empty()) return {};
+    return store::sharedDoubts(doubts_[i], shots_[i]);
+}
+
+const std::string& WatchedShots::wordsAt(int row) const {
+    const std::size_t i = indexAt(row);
+    if (words_[i].empty()) words_[i] = ShotFilter::wordsOf(shots_[i].record);
+    return words_[i];
 }
 
 void WatchedShots::forget() {
@@ -186,6 +199,8 @@ void WatchedShots::forget() {
     judgeSoon();
     now_.clear();
     now_.resize(shots_.size());
+    kept_ = 0;
+    words_.assign(shots_.size(), {});
     former_.clear();
 }
 
@@ -223,7 +238,14 @@ const store::ShotRecord& WatchedShots::recordAt(int row) const {
 
 const WatchedShot& WatchedShots::watchedAt(int row) const {
     auto& slot = now_[indexAt(row)];
-    if (!slot) slot = std::make_unique<WatchedShot>(watch(recordAt(row), bench_.state().givens));
+    if (slot) return *slot;
+    if (++kept_ > mostKept) {
+        // A long scroll would else keep the flight of every shot that went by.
+        for (auto& other : now_)
+            other.reset();
+        kept_ = 1;
+    }
+    slot = std::make_unique<WatchedShot>(watch(recordAt(row), bench_.state().givens));
     return *slot;
 }
 
@@ -235,24 +257,17 @@ const WatchedShot* WatchedShots::formerAt(int row) const {
 QVariant WatchedShots::data(const QModelIndex& index, int role) const {
     if (!index.isValid()) return {};
     const store::ShotRecord& r = recordAt(index.row());
-    if (role == WordsRole) {
-        QStringList words;
-        for (const std::string& label : r.labels)
-            words << text::fromUtf8(label);
-        return words.join(QLatin1Char(' '));
-    }
     if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) {
         const WatchedShot& w = watchedAt(index.row());
         const std::string& aside = loggedAt(index.row()).setAside;
+        const auto doubts = doubtsAt(index.row());
         return tr("Shot %1, %2. %3%4")
             .arg(numberAt(index.row()))
             .arg(text::fromUtf8(r[store::Label::Swing]),
                  text::measuredSentence(w.measured, bench_.units()),
-                 !aside.empty() ? tr(" Set aside: %1.").arg(text::fromUtf8(aside))
-                 : doubtsAt(index.row()).empty()
-                     ? QString()
-                     : tr(" Doubtful: %1")
-                           .arg(text::fromUtf8(doubtsAt(index.row()).front().reason)));
+                 !aside.empty()   ? tr(" Set aside: %1.").arg(text::fromUtf8(aside))
+                 : doubts.empty() ? QString()
+                                  : tr(" Doubtful: %1").arg(text::fromUtf8(doubts.front().reason)));
     }
     return {};
 }

@@ -40,7 +40,6 @@ class WatchedShots : public QAbstractListModel {
     Q_OBJECT
 
 public:
-    enum Role { WordsRole = Qt::UserRole + 1 };
     using List = std::shared_ptr<const ShotList>;
 
     explicit WatchedShots(Workbench& bench, QObject* parent = nullptr);
@@ -52,8 +51,11 @@ public:
     void append(const store::LoggedShot& shot);
     /// The one of the same id is shown as it is now.
     void replace(const store::LoggedShot& shot);
-    /// What is doubtful about it, the surest first; known a moment after the shots were set.
-    const std::vector<store::QualityNote>& doubtsAt(int row) const;
+    /// What is doubtful about it and was not dismissed, the surest first; known a moment after the
+    /// shots were set.
+    std::vector<store::QualityNote> doubtsAt(int row) const;
+    /// All of its words, as a filter wants them.
+    const std::string& wordsAt(int row) const;
     const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
@@ -86,11 +88,14 @@ private:
     ShotList shots_;
     QString source_;
     std::array<Range, trackCount> ranges_;
+    /// Worked out when it is first looked at; as many as fit on some screens are kept.
     mutable std::vector<std::unique_ptr<WatchedShot>> now_;
+    mutable std::size_t kept_ = 0;
+    mutable std::vector<std::string> words_;  ///< empty until asked for
     std::vector<std::unique_ptr<WatchedShot>> former_;
     using Doubts = std::vector<std::vector<store::QualityNote>>;
     struct Judged {
-        ShotList shots;
+        std::shared_ptr<const ShotList> shots;
         Givens givens;
     };
     Doubts doubts_;

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "style/style.h"
+#include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 #include "widgets/flight_drawing.h"
@@ -33,12 +34,12 @@ QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal)
 
 }  // namespace
 
-ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* parent)
+ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
     : Panel(parent), shots_(shots), bench_(bench) {
     setFixedWidth(396);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 12);
-    column->setSpacing(6);
+    column->setSpacing(5);
     title_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
     sentence_ = new SentenceLabel(SentenceLabel::Rank::Sentence, this);
     sentence_->setFont(style::font(18, QFont::DemiBold));
@@ -52,11 +53,11 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* paren
     doubt_->setFont(style::font(13));
     column->addWidget(doubt_);
     flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
-    flight_->setMinimumHeight(150);
+    flight_->setMinimumHeight(96);
     column->addWidget(flight_, 1);
 
     auto* grid = new QGridLayout;
-    grid->setVerticalSpacing(3);
+    grid->setVerticalSpacing(1);
     grid->setColumnStretch(0, 2);
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(2, 3);
@@ -77,10 +78,6 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* paren
     }
     column->addLayout(grid);
 
-    auto* clubTitle = new SentenceLabel(SentenceLabel::Rank::Title, this);
-    clubTitle->setText(tr("What the club did"));
-    column->addSpacing(4);
-    column->addWidget(clubTitle);
     auto* club = new QGridLayout;
     club->setVerticalSpacing(0);
     for (int i = 0; i < 6; ++i) {
@@ -91,6 +88,8 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* paren
         club->setColumnStretch(i % 3, 1);
     }
     column->addLayout(club);
+    notes_ = new ShotNotes(log, bench, this);
+    column->addWidget(notes_);
     givens_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
     givens_->setFont(style::font(12));
     column->addWidget(givens_);
@@ -102,6 +101,7 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* paren
 void ShotPanel::show(int row) {
     row_ = row < shots_.rowCount() ? row : -1;
     setVisible(row_ >= 0);
+    notes_->show(row_ >= 0 ? &shots_.loggedAt(row_) : nullptr);
     if (row_ < 0) return;
     const store::ShotRecord& record = shots_.recordAt(row_);
     const WatchedShot& shot = shots_.watchedAt(row_);
@@ -128,7 +128,7 @@ void ShotPanel::show(int row) {
                       .arg(text::fromUtf8(n.reason), text::number(100 * n.confidence, 0));
     }
     doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +
-                    (doubts.isEmpty() ? QString() : tr(" Delete sets it aside.")));
+                    (doubts.isEmpty() ? QString() : tr(" Delete sets it aside, K keeps it.")));
     doubt_->setVisible(!doubts.isEmpty());
     fillNumbers(record, shot);
     draw(record, shot);

@@ -15,14 +15,16 @@ namespace wedgeon {
 
 class FlightDrawing;
 class SentenceLabel;
+class ShotNotes;
 
 class ShotPanel : public Panel {
     Q_OBJECT
 
 public:
-    ShotPanel(const WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
+    ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
     /// \p row of the model; -1 for none.
     void show(int row);
+    ShotNotes& notes() { return *notes_; }
     /// What Copy puts on the clipboard.
     QString asText() const;
 
@@ -36,6 +38,7 @@ private:
     int row_ = -1;
     SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_;
     FlightDrawing* flight_;
+    ShotNotes* notes_;
     struct NumberRow {
         QLabel *name, *measured, *predicted;
     };

@@ -3,13 +3,13 @@
 // Painting header and rows.
 #include "views/watch/shot_tracks.h"
 
-#include <QAbstractProxyModel>
 #include <QDateTime>
 #include <QLocale>
 #include <QPainter>
 #include <QStyle>
 #include <cmath>
 
+#include "model/shown_shots.h"
 #include "style/style.h"
 #include "widgets/flight_drawing.h"
 
@@ -31,8 +31,7 @@ QString shortTime(const QString& time) {
 }
 
 int sourceRow(const QModelIndex& index) {
-    const auto* proxy = qobject_cast<const QAbstractProxyModel*>(index.model());
-    return proxy ? proxy->mapToSource(index).row() : index.row();
+    return static_cast<const ShownShots*>(index.model())->sourceRow(index.row());
 }
 
 }  // namespace

@@ -8,48 +8,25 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
+#include <QSettings>
 #include <QSignalBlocker>
-#include <QSortFilterProxyModel>
 #include <QStackedLayout>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 #include "style/style.h"
+#include "views/watch/chart_panel.h"
 #include "views/watch/live_bar.h"
+#include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
 #include "views/watch/shot_tracks.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
-namespace {
-
-/// Rows whose words hold every word that is typed.
-class WordFilter : public QSortFilterProxyModel {
-public:
-    using QSortFilterProxyModel::QSortFilterProxyModel;
-    void setWords(const QString& text) {
-        words_ = text.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-        invalidateFilter();
-    }
-
-protected:
-    bool filterAcceptsRow(int row, const QModelIndex& parent) const override {
-        if (words_.isEmpty()) return true;
-        const QString all =
-            sourceModel()->index(row, 0, parent).data(WatchedShots::WordsRole).toString();
-        return std::all_of(words_.begin(), words_.end(),
-                           [&](const QString& w) { return all.contains(w, Qt::CaseInsensitive); });
-    }
-
-private:
-    QStringList words_;
-};
-
-}  // namespace
-
 WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
                      QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log), shown_(shots) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(0);
@@ -64,8 +41,10 @@ WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLi
     connect(&shots_, &QAbstractItemModel::dataChanged, this, &WatchView::showCurrent);
     connect(&log_, &ShotLog::sessionsChanged, this, &WatchView::fillSessions);
     connect(&log_, &ShotLog::loaded, this, &WatchView::fillSessions);
+    connect(&bench_, &Workbench::unitsChanged, this, &WatchView::filter);
     fillSessions();
     refresh();
+    if (QSettings().value(QStringLiteral("watchChart")).toBool()) showChart(true);
 }
 
 QWidget* WatchView::makeEmpty() {
@@ -108,39 +87,40 @@ QWidget* WatchView::makeList() {
     auto* top = new QHBoxLayout;
     top->setContentsMargins(15, 0, 8, 4);
     title_ = new SentenceLabel(SentenceLabel::Rank::Title);
+    title_->setObjectName(QStringLiteral("watchTitle"));
     filter_ = new QLineEdit;
-    filter_->setPlaceholderText(tr("Show only: player, wedge, lie, tag"));
+    filter_->setPlaceholderText(tr("Show only…  lob  spin>6000"));
     filter_->setAccessibleName(tr("Show only shots with these words"));
+    filter_->setToolTip(
+        tr("Words: runa lob. Of one kind: wedge:54 lie:lush strike:fat tag:\"left foot\".\n"
+           "Numbers in the units on screen: spin>6000 carry=30..40 attack<-5.\n"
+           "Also is:doubtful, is:aside, is:counted. A minus in front turns one round."));
     filter_->setClearButtonEnabled(true);
-    filter_->setMaxLength(100);
-    filter_->setFixedWidth(210);
+    filter_->setMaxLength(200);
+    filter_->setFixedWidth(230);
     session_ = new QComboBox;
     session_->setAccessibleName(tr("Session"));
     session_->setMaximumWidth(190);
     connect(session_, &QComboBox::activated, this,
             [this] { log_.load(session_->currentData().toLongLong()); });
-    tags_ = new QLineEdit;
-    tags_->setPlaceholderText(tr("Tags (T)"));
-    tags_->setAccessibleName(tr("Tags of the chosen shot"));
-    tags_->setMaxLength(100);
-    tags_->setFixedWidth(120);
-    connect(tags_, &QLineEdit::returnPressed, this, [this] {
-        if (const store::LoggedShot* shot = current())
-            log_.setTags(*shot, tags_->text().simplified());
-        list_->setFocus();
-    });
+    chartButton_ = new QPushButton(tr("Chart"));
+    chartButton_->setCheckable(true);
+    chartButton_->setToolTip(tr("The shown shots as a chart, or as a stream (Ctrl+G)"));
+    connect(chartButton_, &QPushButton::toggled, this, &WatchView::showChart);
     top->addWidget(title_, 1);
     top->addWidget(session_);
-    top->addWidget(tags_);
     top->addWidget(filter_);
+    top->addWidget(chartButton_);
     column->addLayout(top);
-    column->addWidget(new TracksHeader(shots_, bench_));
+    faces_ = new QStackedWidget;
+    auto* tracks = new QWidget;
+    auto* lines = new QVBoxLayout(tracks);
+    lines->setContentsMargins(0, 0, 0, 0);
+    lines->setSpacing(2);
+    lines->addWidget(new TracksHeader(shots_, bench_));
 
-    auto* filtered = new WordFilter(this);
-    filtered->setSourceModel(&shots_);
-    filtered_ = filtered;
     list_ = new QListView;
-    list_->setModel(filtered_);
+    list_->setModel(&shown_);
     list_->setItemDelegate(new TracksDelegate(shots_, this));
     list_->setUniformItemSizes(true);
     list_->setFrameShape(QFrame::NoFrame);
@@ -149,58 +129,98 @@ QWidget* WatchView::makeList() {
     // The header's tracks must stay above the rows' tracks, with and without a scroll bar.
     list_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    column->addWidget(list_, 1);
+    lines->addWidget(list_, 1);
+    chart_ = new ChartPanel(shots_, shown_, bench_);
+    faces_->addWidget(tracks);
+    faces_->addWidget(chart_);
+    column->addWidget(faces_, 1);
     row->addWidget(stream, 1);
 
-    panel_ = new ShotPanel(shots_, bench_);
+    panel_ = new ShotPanel(shots_, bench_, log_);
     row->addWidget(panel_);
-
-    connect(filter_, &QLineEdit::textChanged, this, [this, filtered](const QString& text) {
-        filtered->setWords(text);
-        if (!list_->currentIndex().isValid() && filtered_->rowCount() > 0) {
-            list_->setCurrentIndex(filtered_->index(0, 0));
-        }
-        refreshTitle();
-        showCurrent();
+    connect(&panel_->notes(), &ShotNotes::done, this, &WatchView::focusShots);
+    connect(chart_, &ChartPanel::chosen, this,
+            [this](int source) { choose(shown_.rowOfSource(source)); });
+    connect(chart_, &ChartPanel::stepped, this, [this](int by) {
+        // To the right is later; the list has the newest first.
+        choose(list_->currentIndex().row() - by);
     });
+
+    connect(filter_, &QLineEdit::textChanged, this, &WatchView::filter);
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             &WatchView::showCurrent);
     return page;
 }
 
+void WatchView::filter() {
+    const int former = currentRow();
+    shown_.setFilter(ShotFilter::parse(filter_->text(), bench_.units(), filterError_));
+    const int again = former >= 0 ? shown_.rowOfSource(former) : -1;
+    choose(std::max(0, again));
+    refreshTitle();
+    showCurrent();
+}
+
+void WatchView::choose(int row) {
+    if (row < 0 || row >= shown_.rowCount()) return;
+    list_->setCurrentIndex(shown_.index(row));
+}
+
+void WatchView::showChart(bool chart) {
+    chartButton_->setChecked(chart);
+    faces_->setCurrentIndex(chart ? 1 : 0);
+    QSettings().setValue(QStringLiteral("watchChart"), chart);
+    chart_->setCurrent(currentRow());
+    focusShots();
+}
+
+void WatchView::toggleChart() {
+    showChart(!showsChart());
+}
+
+bool WatchView::showsChart() const {
+    return faces_->currentIndex() == 1;
+}
+
+void WatchView::focusShots() {
+    if (showsChart()) {
+        chart_->setFocus();
+    } else {
+        list_->setFocus();
+    }
+}
+
 void WatchView::refresh() {
     pages_->setCurrentIndex(shots_.rowCount() == 0 ? 0 : 1);
     refreshTitle();
-    if (filtered_->rowCount() > 0) list_->setCurrentIndex(filtered_->index(0, 0));
+    if (shown_.rowCount() > 0) list_->setCurrentIndex(shown_.index(0));
     showCurrent();
 }
 
 void WatchView::refreshTitle() {
     const int all = shots_.rowCount();
-    const int shown = filtered_->rowCount();
-    title_->setText(shown == all ? tr("%1 from %2").arg(text::shots(all), shots_.source())
+    const int shown = shown_.rowCount();
+    title_->setText(!filterError_.isEmpty() ? filterError_
+                    : shown == all ? tr("%1 from %2").arg(text::shots(all), shots_.source())
                     : shown == 0
-                        ? tr("None of %1 has these words").arg(text::shots(all))
+                        ? tr("None of %1 is like this").arg(text::shots(all))
                         : tr("%1 of %2 from %3").arg(shown).arg(text::shots(all), shots_.source()));
 }
 
 void WatchView::showCurrent() {
-    const QModelIndex current = list_->currentIndex();
-    panel_->show(current.isValid() ? filtered_->mapToSource(current).row() : -1);
-    const store::LoggedShot* shot = this->current();
-    if (!tags_->hasFocus())
-        tags_->setText(shot ? text::fromUtf8(shot->record[store::Label::Tags]) : QString());
-    tags_->setEnabled(shot);
+    const int row = currentRow();
+    panel_->show(row);
+    chart_->setCurrent(row);
 }
 
 const store::LoggedShot* WatchView::current() const {
-    const QModelIndex index = list_->currentIndex();
-    return index.isValid() ? &shots_.loggedAt(filtered_->mapToSource(index).row()) : nullptr;
+    const int row = currentRow();
+    return row >= 0 ? &shots_.loggedAt(row) : nullptr;
 }
 
 int WatchView::currentRow() const {
     const QModelIndex index = list_->currentIndex();
-    return index.isValid() ? filtered_->mapToSource(index).row() : -1;
+    return index.isValid() && index.row() < shown_.rowCount() ? shown_.sourceRow(index.row()) : -1;
 }
 
 void WatchView::fillSessions() {
@@ -218,27 +238,38 @@ void WatchView::toggleAside() {
     const store::LoggedShot* shot = current();
     if (!shot) return;
     // Where the program doubted it, the coach agrees with that reason.
-    const auto& doubts = shots_.doubtsAt(currentRow());
+    const auto doubts = shots_.doubtsAt(currentRow());
     const QString reason = doubts.empty() ? tr("by the coach")
                                           : text::fromUtf8(store::doubtWord(doubts.front().doubt));
     log_.setAside(*shot, shot->setAside.empty() ? reason : QString());
 }
 
+void WatchView::keepDoubtful() {
+    const store::LoggedShot* shot = current();
+    if (!shot) return;
+    const auto doubts = shots_.doubtsAt(currentRow());
+    if (!doubts.empty()) log_.dismiss(*shot, std::string(store::doubtWord(doubts.front().doubt)));
+}
+
 void WatchView::focusTags() {
-    tags_->setFocus();
-    tags_->selectAll();
+    panel_->notes().focusTags();
 }
 
 QString WatchView::asText() const {
-    return panel_->asText();
+    return showsChart() ? chart_->asText() : panel_->asText();
 }
+
+void WatchView::paintChart(QPainter& painter, const QSize& size) {
+    chart_->paintOn(painter, size);
+}
+
 void WatchView::focusFilter() {
     filter_->setFocus();
 }
 
 void WatchView::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
-    list_->setFocus();
+    focusShots();
 }
 
 }  // namespace wedgeon

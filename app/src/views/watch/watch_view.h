@@ -5,16 +5,19 @@
 
 #include <QWidget>
 
-#include "model/watched_shots.h"
+#include "model/shown_shots.h"
 
 class QComboBox;
 class QLineEdit;
 class QListView;
-class QSortFilterProxyModel;
+class QPainter;
+class QPushButton;
 class QStackedLayout;
+class QStackedWidget;
 
 namespace wedgeon {
 
+class ChartPanel;
 class LiveLink;
 class SentenceLabel;
 class ShotPanel;
@@ -29,6 +32,14 @@ public:
     void focusFilter();
     /// Sets the current shot aside, or counts it again.
     void toggleAside();
+    /// The coach does not share the first doubt of the current shot.
+    void keepDoubtful();
+    /// The shown shots as a stream or as a chart.
+    void toggleChart();
+    bool showsChart() const;
+    void paintChart(QPainter& painter, const QSize& size);
+    /// What the filter lets through, newest first.
+    const ShownShots& shown() const { return shown_; }
     /// Puts the cursor where the current shot's tags are typed.
     void focusTags();
     /// The chosen shot's row in the stream; -1 for none.
@@ -44,6 +55,10 @@ protected:
 private:
     QWidget* makeEmpty();
     QWidget* makeList();
+    void filter();
+    void choose(int row);
+    void showChart(bool chart);
+    void focusShots();
     void refresh();
     void refreshTitle();
     void showCurrent();
@@ -53,12 +68,16 @@ private:
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
-    QSortFilterProxyModel* filtered_;
+    ShownShots shown_;
+    QString filterError_;
     QStackedLayout* pages_;
+    QStackedWidget* faces_;
     SentenceLabel* title_;
     QComboBox* session_;
-    QLineEdit *filter_, *tags_;
+    QLineEdit* filter_;
+    QPushButton* chartButton_;
     QListView* list_;
+    ChartPanel* chart_;
     ShotPanel* panel_;
 };
 

@@ -38,8 +38,14 @@ struct LoggedShot {
     std::string setAside;  ///< why it is not counted; empty when it is
     /// Doubts (by their words) that the coach does not share.
     std::vector<std::string> dismissed;
+    /// The run as somebody paced it, where the device did not measure it; it stands in
+    /// record[Release] too.
+    std::optional<double> paced_m;
     std::string recipe;  ///< the declared set-up, JSON as in docs/formats.md; empty for none
 };
+
+/// The shot with another paced run. Nothing changes where the device measured it.
+LoggedShot withPaced(LoggedShot shot, std::optional<double> run_m);
 
 /// What the coach said of the columns of one shape of file.
 struct ColumnMapping {
@@ -95,6 +101,8 @@ public:
     void setLabel(std::int64_t shot, Label label, const std::string& text,
                   const std::string& former);
 
+    /// The run as paced, or not paced after all. \throws StoreError Conflict as above.
+    void setPaced(std::int64_t shot, std::optional<double> run_m, std::optional<double> former);
     /// Notes that the coach does not share a doubt, or does again.
     void dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed);
     /// Changes the declared set-up of a shot. \throws StoreError Conflict as above.

@@ -33,7 +33,10 @@ struct QualityNote {
     std::string reason;       ///< a sentence in plain words, the product's own text
 };
 
-/// A word or two for a narrow column.
+/// The notes of one shot without those that the coach dismissed.
+std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot);
+
+/// A word or two for a narrow column; what a dismissal names.
 std::string_view doubtWord(Doubt doubt);
 
 /// Notes of each shot, the surest first; most have none. \p shots in the order in which they were

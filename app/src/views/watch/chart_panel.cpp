@@ -1,0 +1,399 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Drawing the chart. The only file that sees the plotting library.
+#include "views/watch/chart_panel.h"
+
+#include <qcustomplot.h>
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QMouseEvent>
+#include <QSettings>
+#include <QVBoxLayout>
+#include <array>
+#include <cmath>
+
+#include "style/style.h"
+#include "text/quantities.h"
+#include "widgets/sentence_label.h"
+
+namespace wedgeon {
+namespace {
+
+using store::Label;
+using store::Quantity;
+
+constexpr double pickRadius_px = 14.0;
+constexpr std::size_t runningShots = 15;
+
+// In the boxes' data: quantities from 0, labels behind them, and one for the order.
+constexpr int orderData = -1;
+constexpr int noGroups = -2;
+int dataOf(Quantity q) {
+    return static_cast<int>(q);
+}
+int dataOf(Label l) {
+    return static_cast<int>(store::quantityCount) + static_cast<int>(l);
+}
+
+/// Shapes that stay apart without colour.
+QCPScatterStyle::ScatterShape shapeOf(std::size_t group) {
+    constexpr std::array shapes{
+        QCPScatterStyle::ssDiamond,  QCPScatterStyle::ssCircle,           QCPScatterStyle::ssSquare,
+        QCPScatterStyle::ssTriangle, QCPScatterStyle::ssTriangleInverted, QCPScatterStyle::ssCross,
+        QCPScatterStyle::ssPlus};
+    return shapes[group % shapes.size()];
+}
+
+QColor colourOf(std::size_t group, const style::Colours& c) {
+    const std::array colours{c.measured, c.predicted, c.ink, c.turf, c.warning, c.former, c.soft};
+    return colours[group % colours.size()];
+}
+
+/// A scatter style as a picture of itself: many points are stamped much faster than drawn.
+QCPScatterStyle stamped(QCPScatterStyle::ScatterShape shape, const QColor& colour, double size,
+                        qreal ratio) {
+    const int side = static_cast<int>(std::ceil(size)) + 4;
+    QPixmap pixmap(static_cast<int>(side * ratio), static_cast<int>(side * ratio));
+    pixmap.setDevicePixelRatio(ratio);
+    pixmap.fill(Qt::transparent);
+    QCPPainter p(&pixmap);
+    p.setRenderHint(QPainter::Antialiasing);
+    QCPScatterStyle drawn(shape, QPen(colour, 1.3), QBrush(colour), size);
+    drawn.applyTo(&p, QPen(colour, 1.3));
+    drawn.drawShape(&p, side / 2.0, side / 2.0);
+    p.end();
+    return QCPScatterStyle(pixmap);
+}
+
+}  // namespace
+
+ChartPanel::ChartPanel(const WatchedShots& shots, const ShownShots& shown, const Workbench& bench,
+                       QWidget* parent)
+    : QWidget(parent), shots_(shots), shown_(shown), bench_(bench) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(15, 2, 8, 4);
+    column->setSpacing(4);
+    auto* row = new QWidget;
+    makeBoxes(row);
+    column->addWidget(row);
+    words_ = new SentenceLabel(SentenceLabel::Rank::Why);
+    words_->setFont(style::font(13));
+    words_->setObjectName(QStringLiteral("chartSentence"));
+    column->addWidget(words_);
+    plot_ = new QCustomPlot;
+    plot_->setFocusPolicy(Qt::StrongFocus);
+    plot_->setAccessibleName(tr("Chart of the shown shots"));
+    plot_->setMinimumHeight(200);
+    plot_->legend->setVisible(false);
+    plot_->installEventFilter(this);
+    column->addWidget(plot_, 1);
+    soon_.setSingleShot(true);
+    soon_.setInterval(0);
+    connect(&soon_, &QTimer::timeout, this, &ChartPanel::refresh);
+    connect(&shown_, &ShownShots::shownChanged, this, &ChartPanel::refreshSoon);
+    connect(&bench_, &Workbench::unitsChanged, this, &ChartPanel::refreshSoon);
+    for (QComboBox* box : {up_, across_, groups_}) {
+        connect(box, &QComboBox::currentIndexChanged, this, [this] {
+            QSettings settings;
+            settings.setValue(QStringLiteral("chart/up"), up_->currentData());
+            settings.setValue(QStringLiteral("chart/across"), across_->currentData());
+            settings.setValue(QStringLiteral("chart/groups"), groups_->currentData());
+            refresh();
+        });
+    }
+}
+
+ChartPanel::~ChartPanel() = default;
+
+QComboBox* ChartPanel::addBox(QWidget* row, const QString& name) {
+    auto* label = new QLabel(name);
+    auto* box = new QComboBox;
+    box->setAccessibleName(name);
+    label->setBuddy(box);
+    row->layout()->addWidget(label);
+    row->layout()->addWidget(box);
+    return box;
+}
+
+void ChartPanel::makeBoxes(QWidget* row) {
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(6);
+    up_ = addBox(row, tr("Up"));
+    across_ = addBox(row, tr("Across"));
+    groups_ = addBox(row, tr("Groups"));
+    line->addStretch(1);
+    across_->addItem(tr("Shot by shot"), orderData);
+    groups_->addItem(tr("None"), noGroups);
+    constexpr std::array byWords{Label::Swing,         Label::Wedge, Label::Player, Label::Ball,
+                                 Label::FaceCondition, Label::Lie,   Label::Strike, Label::Tags};
+    for (const Label l : byWords) {
+        across_->addItem(tr("By %1").arg(text::nameOf(l).toLower()), dataOf(l));
+        groups_->addItem(text::nameOf(l), dataOf(l));
+    }
+    across_->insertSeparator(across_->count());
+    for (std::size_t q = 0; q < store::quantityCount; ++q) {
+        const auto quantity = static_cast<Quantity>(q);
+        up_->addItem(text::nameOf(quantity), dataOf(quantity));
+        across_->addItem(text::nameOf(quantity), dataOf(quantity));
+    }
+    const QSettings settings;
+    const auto choose = [&](QComboBox* box, const char* key, int fallback) {
+        const int i = box->findData(settings.value(QString::fromLatin1(key), fallback).toInt());
+        box->setCurrentIndex(i >= 0 ? i : box->findData(fallback));
+    };
+    choose(up_, "chart/up", dataOf(Quantity::SpinRate));
+    choose(across_, "chart/across", orderData);
+    choose(groups_, "chart/groups", noGroups);
+}
+
+ChartChoice ChartPanel::choice() const {
+    ChartChoice out;
+    const auto count = static_cast<int>(store::quantityCount);
+    out.up = static_cast<Quantity>(up_->currentData().toInt());
+    const int across = across_->currentData().toInt();
+    if (across >= count) {
+        out.across = static_cast<Label>(across - count);
+    } else if (across >= 0) {
+        out.across = static_cast<Quantity>(across);
+    }
+    const int groups = groups_->currentData().toInt();
+    if (groups >= count) out.groups = static_cast<Label>(groups - count);
+    return out;
+}
+
+void ChartPanel::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
+void ChartPanel::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::PaletteChange && isVisible()) refresh();
+}
+
+void ChartPanel::refreshSoon() {
+    if (isVisible() && !soon_.isActive()) soon_.start();
+}
+
+void ChartPanel::refresh() {
+    if (!isVisible()) return;
+    data_ = makeChart(shots_, shown_, choice(), bench_.units());
+    words_->setText(chartSentence(data_, choice(), bench_.units()));
+    plot_->setAccessibleDescription(words_->text());
+    plot_->clearPlottables();
+    plot_->clearItems();
+    currentMark_ = nullptr;
+    dress();
+    drawGroups();
+    drawMiddles();
+    labelAxes();
+    drawCurrent(false);
+    plot_->replot(QCustomPlot::rpQueuedReplot);
+}
+
+void ChartPanel::dress() {
+    const style::Colours& c = style::colours(palette());
+    plot_->setBackground(QBrush(c.panel));
+    for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
+        axis->setBasePen(QPen(c.edge, 1));
+        axis->setTickPen(QPen(c.edge, 1));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->setTickLabelColor(c.ink);
+        axis->setLabelColor(c.ink);
+        axis->setTickLabelFont(style::font(12));
+        axis->setLabelFont(style::font(13, QFont::Medium));
+        axis->grid()->setPen(QPen(c.edge, 1, Qt::DotLine));
+        axis->grid()->setZeroLinePen(QPen(c.edge, 1));
+    }
+    plot_->legend->setFont(style::font(12));
+    plot_->legend->setTextColor(c.ink);
+    plot_->legend->setBrush(QBrush(c.panel));
+    plot_->legend->setBorderPen(Qt::NoPen);
+    plot_->legend->setVisible(data_.groups.size() > 1);
+    // Beside the points, never on them.
+    if (plot_->plotLayout()->columnCount() < 2) {
+        auto* beside = new QCPLayoutGrid;
+        plot_->plotLayout()->addElement(0, 1, beside);
+        beside->addElement(0, 0, plot_->legend);
+        beside->addElement(1, 0, new QCPLayoutElement);
+        beside->setRowStretchFactor(0, 0.001);
+        plot_->plotLayout()->setColumnStretchFactor(1, 0.001);
+    }
+}
+
+void ChartPanel::drawGroups() {
+    const style::Colours& c = style::colours(palette());
+    const auto fill = [&](const std::vector<ChartPoint>& points, const auto& wanted,
+                          const QCPScatterStyle& scatter, const QString& name) {
+        QVector<double> x, y;
+        for (const ChartPoint& p : points) {
+            if (!wanted(p)) continue;
+            x << p.x;
+            y << p.y;
+        }
+        QCPGraph* graph = plot_->addGraph();
+        graph->setLineStyle(QCPGraph::lsNone);
+        graph->setScatterStyle(scatter);
+        graph->setName(name);
+        graph->setData(x, y);
+        if (name.isEmpty()) graph->removeFromLegend();
+    };
+    const qreal ratio = devicePixelRatioF();
+    const double size = data_.points.size() > 2000 ? 5.0 : 8.0;
+    fill(
+        data_.aside, [](const ChartPoint&) { return true; },
+        stamped(QCPScatterStyle::ssCross, c.former, 7.0, ratio), QString());
+    for (std::size_t g = 0; g < data_.groups.size(); ++g) {
+        fill(
+            data_.points, [g](const ChartPoint& p) { return p.group == g; },
+            stamped(shapeOf(g), colourOf(g, c), size, ratio), data_.groups[g]);
+    }
+}
+
+void ChartPanel::drawMiddles() {
+    const style::Colours& c = style::colours(palette());
+    const auto line = [&](const QPen& pen) {
+        QCPGraph* graph = plot_->addGraph();
+        graph->setPen(pen);
+        graph->removeFromLegend();
+        return graph;
+    };
+    for (std::size_t i = 0; i < data_.categoryMiddles.size(); ++i) {
+        const ChartMiddle& m = data_.categoryMiddles[i];
+        if (m.shots < 3) continue;
+        const auto at = static_cast<double>(i);
+        line(QPen(c.ink, 3))->setData({at - 0.32, at + 0.32}, {m.median, m.median});
+        for (const double edge : {m.low, m.high})
+            line(QPen(c.ink, 1))->setData({at - 0.24, at + 0.24}, {edge, edge});
+    }
+    const bool ordered = std::holds_alternative<ChartChoice::Order>(choice().across);
+    if (!ordered || data_.points.size() < 2 * runningShots) return;
+    // The running median: where the quantity goes, without the single shots.
+    QVector<double> x, y;
+    std::vector<double> window;
+    const std::size_t step = std::max<std::size_t>(1, data_.points.size() / 1000);
+    for (std::size_t i = runningShots; i <= data_.points.size(); i += step) {
+        window.clear();
+        for (std::size_t k = i - runningShots; k < i; ++k)
+            window.push_back(data_.points[k].y);
+        std::nth_element(window.begin(), window.begin() + runningShots / 2, window.end());
+        x << data_.points[i - 1 - runningShots / 2].x;
+        y << window[runningShots / 2];
+    }
+    line(QPen(c.ink, 2))->setData(x, y);
+}
+
+void ChartPanel::labelAxes() {
+    const ChartChoice now = choice();
+    plot_->yAxis->setLabel(text::axisName(now.up, bench_.units()));
+    QSharedPointer<QCPAxisTicker> ticker(new QCPAxisTicker);
+    if (const auto* q = std::get_if<Quantity>(&now.across)) {
+        plot_->xAxis->setLabel(text::axisName(*q, bench_.units()));
+    } else if (const auto* l = std::get_if<Label>(&now.across)) {
+        plot_->xAxis->setLabel(text::nameOf(*l));
+        QSharedPointer<QCPAxisTickerText> texts(new QCPAxisTickerText);
+        for (int i = 0; i < data_.categories.size(); ++i)
+            texts->addTick(i, data_.categories[i]);
+        ticker = texts;
+    } else {
+        plot_->xAxis->setLabel(data_.days.size() > 1 ? tr("Shot by shot, from day to day")
+                                                     : tr("Shot by shot"));
+        if (data_.days.size() > 1) {
+            QSharedPointer<QCPAxisTickerText> texts(new QCPAxisTickerText);
+            const std::size_t every = 1 + data_.days.size() / 9;
+            for (std::size_t i = 0; i < data_.days.size(); i += every)
+                texts->addTick(data_.days[i].first, data_.days[i].second);
+            ticker = texts;
+        }
+    }
+    plot_->xAxis->setTicker(ticker);
+    plot_->rescaleAxes();
+    const auto widen = [](QCPAxis* axis) {
+        const QCPRange r = axis->range();
+        const double room = r.size() > 1e-9 ? 0.04 * r.size() : 0.5;
+        axis->setRange(r.lower - room, r.upper + room);
+    };
+    widen(plot_->xAxis);
+    widen(plot_->yAxis);
+    if (!data_.categories.isEmpty())
+        plot_->xAxis->setRange(-0.6, static_cast<double>(data_.categories.size()) - 0.4);
+}
+
+void ChartPanel::setCurrent(int row) {
+    if (row == current_) return;
+    current_ = row;
+    if (isVisible() && !soon_.isActive()) drawCurrent(true);
+}
+
+void ChartPanel::drawCurrent(bool now) {
+    const style::Colours& c = style::colours(palette());
+    if (!currentMark_) {
+        // On a layer of its own: choosing another shot repaints one ring, not all the points.
+        if (!plot_->layer(QStringLiteral("current"))) {
+            plot_->addLayer(QStringLiteral("current"));
+            plot_->layer(QStringLiteral("current"))->setMode(QCPLayer::lmBuffered);
+        }
+        currentMark_ = plot_->addGraph();
+        currentMark_->removeFromLegend();
+        currentMark_->setLayer(QStringLiteral("current"));
+        currentMark_->setLineStyle(QCPGraph::lsNone);
+        currentMark_->setScatterStyle(
+            QCPScatterStyle(QCPScatterStyle::ssCircle, QPen(c.ink, 2), Qt::NoBrush, 16));
+    }
+    currentMark_->data()->clear();
+    for (const auto* points : {&data_.points, &data_.aside}) {
+        for (const ChartPoint& p : *points) {
+            if (p.row == current_) currentMark_->addData(p.x, p.y);
+        }
+    }
+    if (now) plot_->layer(QStringLiteral("current"))->replot();
+}
+
+void ChartPanel::pick(QPointF pixel) {
+    double best = pickRadius_px * pickRadius_px;
+    int row = -1;
+    for (const auto* points : {&data_.points, &data_.aside}) {
+        for (const ChartPoint& p : *points) {
+            const double dx = plot_->xAxis->coordToPixel(p.x) - pixel.x();
+            const double dy = plot_->yAxis->coordToPixel(p.y) - pixel.y();
+            if (dx * dx + dy * dy >= best) continue;
+            best = dx * dx + dy * dy;
+            row = p.row;
+        }
+    }
+    if (row >= 0) emit chosen(row);
+}
+
+bool ChartPanel::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::MouseButtonPress) {
+        pick(static_cast<QMouseEvent*>(event)->position());
+    } else if (event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Left || key == Qt::Key_Right) {
+            emit stepped(key == Qt::Key_Left ? -1 : 1);
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void ChartPanel::paintOn(QPainter& painter, const QSize& size) {
+    // The library paints on its own painter; a picture of its commands keeps lines and text.
+    QCPPainter own;
+    QPicture picture;
+    own.begin(&picture);
+    own.setMode(QCPPainter::pmVectorized);
+    plot_->toPainter(&own, size.width(), size.height());
+    own.end();
+    picture.play(&painter);
+}
+
+QString ChartPanel::asText() const {
+    return words_->text();
+}
+
+}  // namespace wedgeon
