@@ -135,6 +135,9 @@ ShotFilter ShotFilter::parse(const QString& text, const Units& units, QString& e
     for (const QString& token : tokensOf(text)) {
         if (auto term = parseTerm(token, units, error)) out.terms_.push_back(std::move(*term));
     }
+    // Numbers are compared faster than words are searched.
+    std::stable_partition(out.terms_.begin(), out.terms_.end(),
+                          [](const Term& t) { return t.kind == Term::Kind::Range; });
     return out;
 }
 
@@ -143,23 +146,28 @@ bool ShotFilter::needsDoubts() const {
                        [](const Term& t) { return t.kind == Term::Kind::Doubtful; });
 }
 
-std::string ShotFilter::wordsOf(const store::ShotRecord& record) {
-    std::string all;
+void ShotFilter::addWords(const store::ShotRecord& record, std::string& all) {
     for (const std::string& label : record.labels) {
         if (label.empty()) continue;
-        all += label;
+        const bool plain = std::all_of(label.begin(), label.end(),
+                                       [](char c) { return static_cast<unsigned char>(c) < 0x80; });
+        if (plain) {
+            for (const char c : label)
+                all += c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
+        } else {
+            all += QString::fromStdString(label).toLower().toStdString();
+        }
         all += '\n';  // words of two kinds do not run together
     }
-    return QString::fromStdString(all).toLower().toStdString();
 }
 
-bool ShotFilter::accepts(const store::LoggedShot& shot, const std::string& words,
+bool ShotFilter::accepts(const store::LoggedShot& shot, std::string_view words,
                          bool doubtful) const {
     return std::all_of(terms_.begin(), terms_.end(), [&](const Term& t) {
         bool holds = false;
         switch (t.kind) {
             case Term::Kind::Words:
-                holds = words.find(t.words) != std::string::npos;
+                holds = words.find(t.words) != std::string_view::npos;
                 break;
             case Term::Kind::Label:
                 holds = QString::fromStdString(shot.record[t.label])

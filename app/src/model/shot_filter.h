@@ -12,6 +12,7 @@
 #include <QString>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "text/units.h"
@@ -28,10 +29,11 @@ public:
 
     bool isEmpty() const { return terms_.empty(); }
     bool needsDoubts() const;
-    /// \p words: all of the shot's words in small letters, as wordsOf gives them.
-    bool accepts(const store::LoggedShot& shot, const std::string& words, bool doubtful) const;
+    /// \p words: all of the shot's words in small letters, as addWords gives them.
+    bool accepts(const store::LoggedShot& shot, std::string_view words, bool doubtful) const;
 
-    static std::string wordsOf(const store::ShotRecord& record);
+    /// Appends them to \p all.
+    static void addWords(const store::ShotRecord& record, std::string& all);
 
 private:
     struct Term {

@@ -142,7 +142,6 @@ void WatchedShots::append(const store::LoggedShot& shot) {
     beginInsertRows({}, 0, 0);
     shots_.push_back(shot);
     now_.emplace_back();
-    words_.emplace_back();
     // Beside the ones before it: enough for repeats and for the player's pattern.
     const std::size_t from = shots_.size() - std::min(shots_.size(), judgedTogether);
     doubts_.push_back(
@@ -167,7 +166,7 @@ void WatchedShots::replace(const store::LoggedShot& shot) {
         if (shots_[i - 1].id != shot.id) continue;
         shots_[i - 1] = shot;
         now_[i - 1].reset();
-        words_[i - 1].clear();
+        if (i <= words_.spans.size()) addWords(i - 1);
         const int row = rowCount() - static_cast<int>(i);
         emit dataChanged(index(row), index(row));
         return;
@@ -188,10 +187,19 @@ std::vector<store::QualityNote> WatchedShots::doubtsAt(int row) const {
     return store::sharedDoubts(doubts_[i], shots_[i]);
 }
 
-const std::string& WatchedShots::wordsAt(int row) const {
-    const std::size_t i = indexAt(row);
-    if (words_[i].empty()) words_[i] = ShotFilter::wordsOf(shots_[i].record);
-    return words_[i];
+void WatchedShots::addWords(std::size_t i) const {
+    const std::size_t from = words_.all.size();
+    ShotFilter::addWords(shots_[i].record, words_.all);
+    words_.spans[i] = {from, words_.all.size() - from};
+}
+
+std::string_view WatchedShots::wordsAt(int row) const {
+    const std::size_t known = words_.spans.size();
+    words_.spans.resize(shots_.size());
+    for (std::size_t i = known; i < shots_.size(); ++i)
+        addWords(i);
+    const auto [from, length] = words_.spans[indexAt(row)];
+    return std::string_view(words_.all).substr(from, length);
 }
 
 void WatchedShots::forget() {
@@ -200,7 +208,7 @@ void WatchedShots::forget() {
     now_.clear();
     now_.resize(shots_.size());
     kept_ = 0;
-    words_.assign(shots_.size(), {});
+    words_ = {};
     former_.clear();
 }
 

@@ -8,6 +8,9 @@
 #include <array>
 #include <memory>
 #include <optional>
+#include <string>
+#include <string_view>
+#include <utility>
 #include <vector>
 
 #include "model/shot_log.h"
@@ -55,7 +58,7 @@ public:
     /// shots were set.
     std::vector<store::QualityNote> doubtsAt(int row) const;
     /// All of its words, as a filter wants them.
-    const std::string& wordsAt(int row) const;
+    std::string_view wordsAt(int row) const;
     const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
@@ -81,6 +84,7 @@ signals:
 private:
     void forget();
     void judgeSoon();
+    void addWords(std::size_t i) const;
     void findRanges();
     std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
 
@@ -91,7 +95,13 @@ private:
     /// Worked out when it is first looked at; as many as fit on some screens are kept.
     mutable std::vector<std::unique_ptr<WatchedShot>> now_;
     mutable std::size_t kept_ = 0;
-    mutable std::vector<std::string> words_;  ///< empty until asked for
+    /// All words behind each other, made when a filter first asks; a shot that changes gets new
+    /// ones at the end.
+    struct Words {
+        std::string all;
+        std::vector<std::pair<std::size_t, std::size_t>> spans;  ///< from and length, by shot
+    };
+    mutable Words words_;
     std::vector<std::unique_ptr<WatchedShot>> former_;
     using Doubts = std::vector<std::vector<store::QualityNote>>;
     struct Judged {

@@ -156,9 +156,9 @@ void WatchView::filter() {
     const int former = currentRow();
     shown_.setFilter(ShotFilter::parse(filter_->text(), bench_.units(), filterError_));
     const int again = former >= 0 ? shown_.rowOfSource(former) : -1;
-    choose(std::max(0, again));
+    choose(std::max(0, again));  // which shows it
     refreshTitle();
-    showCurrent();
+    if (shown_.rowCount() == 0) showCurrent();
 }
 
 void WatchView::choose(int row) {
