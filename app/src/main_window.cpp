@@ -155,6 +155,10 @@ void MainWindow::makeEditMenu() {
                     [this] { takeForExplain(0); });
     menu->addAction(tr("Take the shot as B to explain"), QKeySequence(Qt::Key_B), this,
                     [this] { takeForExplain(1); });
+    menu->addAction(tr("Take the shown shots as A"), QKeySequence(Qt::SHIFT | Qt::Key_A), this,
+                    [this] { takeShown(0); });
+    menu->addAction(tr("Take the shown shots as B"), QKeySequence(Qt::SHIFT | Qt::Key_B), this,
+                    [this] { takeShown(1); });
     menu->addAction(tr("S&wap A and B"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
                     [this] { explain_->swap(); });
     menu->addAction(tr("&Find shots"), QKeySequence::Find, this, [this] {
@@ -278,6 +282,7 @@ void MainWindow::showKeys() {
            "Ctrl+G\tshots as a chart or as a stream\n"
            "Delete, K, T\tset a shot aside, keep a doubtful one, tag it (in Watch)\n"
            "A, B\ttake a shot as A or B to explain (in Watch)\n"
+           "Shift+A, Shift+B\ttake all the shown shots\n"
            "Ctrl+Z, Ctrl+Y\tundo, redo\n"
            "Ctrl+D, Ctrl+1 to 3\tadd a recipe beside, choose one\n"
            "Ctrl+E, K, M, R, I\twhy, ask, compare, recipes, mid-iron\n"
@@ -300,6 +305,15 @@ void MainWindow::takeForExplain(int which) {
     notice_->showResult(tr("%1 is shot %2.")
                             .arg(which == 0 ? QStringLiteral("A") : QStringLiteral("B"))
                             .arg(shots_.numberAt(watch_->currentRow())),
+                        tr("Explain (Alt+4)"), [this] { showView(Explain); });
+}
+
+void MainWindow::takeShown(int which) {
+    if (views_->currentIndex() != Watch || watch_->shown().rowCount() == 0) return;
+    explain_->takeShown(which, watch_->shown(), watch_->filterText());
+    notice_->showResult(tr("%1 is %2.")
+                            .arg(which == 0 ? QStringLiteral("A") : QStringLiteral("B"))
+                            .arg(explain_->nameOf(which)),
                         tr("Explain (Alt+4)"), [this] { showView(Explain); });
 }
 

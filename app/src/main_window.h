@@ -60,6 +60,7 @@ private:
     void tintIcons();
     void showKeys();
     void takeForExplain(int which);
+    void takeShown(int which);
     void savePicture();
     void restore();
 

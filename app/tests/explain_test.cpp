@@ -5,7 +5,7 @@
 #include <fstream>
 
 #include "academy.h"
-#include "wedgeon/explain/explain.h"
+#include "wedgeon/explain/groups.h"
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/units.h"
@@ -105,6 +105,58 @@ TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
     EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release, loft makes")))
         << said("explainWhy").toStdString();
     EXPECT_NEAR(numberAfter(stair("release"), QStringLiteral("speed")), 0.0, 1e-9);
+}
+
+TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
+    const auto shots = demo::makeAcademy().shots;
+    open(shots);
+    auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+    const auto takeShown = [&](const char* words, const char* letter) {
+        filter->setText(QString::fromLatin1(words));
+        action(QStringLiteral("Take the shown shots as %1").arg(QLatin1String(letter)))->trigger();
+    };
+    takeShown("runa wedge:54 swing:9", "A");
+    EXPECT_TRUE(notice().contains(QStringLiteral("(runa wedge:54 swing:9)")));
+    takeShown("odo wedge:54 swing:9", "B");
+    window_->showView(MainWindow::Explain);
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return said("explainWhy").startsWith(QStringLiteral("Of the release")); }, 20000))
+        << said("explainWhy").toStdString();
+
+    Givens fallback;
+    fallback.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    fallback.lie = findLie("short-dry")->lie;
+    fallback.air.temperature_c = 14;
+    std::array<std::vector<ShotCauses>, 2> groups;
+    std::array<double, 2> landing{};
+    std::array<int, 2> measured{};
+    for (const auto& r : shots) {
+        const std::string& player = r[store::Label::Player];
+        if (r[store::Label::Wedge].find("54") == std::string::npos ||
+            r[store::Label::Swing].find('9') == std::string::npos)
+            continue;
+        const std::size_t side = player.starts_with("Runa") ? 0 : 1;
+        const Givens g = store::findShotGivens(r, fallback).givens;
+        if (const auto delivery = store::findDelivery(r))
+            groups[side].push_back(causesOf(calcShotFromDelivery(*delivery, g), g));
+        if (r.has(Quantity::LandingAngle)) {
+            landing[side] += r[Quantity::LandingAngle];
+            ++measured[side];
+        }
+    }
+    ASSERT_GT(groups[0].size(), 5u);
+    ASSERT_GT(groups[1].size(), 5u);
+    const GroupExplanation e = explainGroups(groups[0], groups[1]);
+    const auto o = static_cast<std::size_t>(Outcome::LandingAngle);
+    const auto c = static_cast<std::size_t>(Cause::Loft);
+    const QString stair = this->stair("landing");
+    EXPECT_NEAR(numberAfter(stair, QStringLiteral("loft")), degFromRad(e.mean.share[o][c]), 0.051)
+        << stair.toStdString();
+    const QString behind = stair.mid(stair.indexOf(QStringLiteral("loft")));
+    EXPECT_NEAR(numberAfter(behind, QStringLiteral("±")), degFromRad(e.half[o][c]), 0.051);
+    EXPECT_NEAR(numberAfter(stair, QStringLiteral("swing:9)")),
+                degFromRad(landing[0] / measured[0]), 0.051);
+    EXPECT_TRUE(said("explainSentence").contains(QStringLiteral("on the average")));
 }
 
 TEST_F(ExplainTest, WithoutClubDataItSaysSo) {

@@ -5,6 +5,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QLineEdit>
 #include <QListView>
 #include <QMenuBar>
 #include <QPushButton>
@@ -154,6 +155,19 @@ int main(int argc, char** argv) {
     notice->hide();
     window.showView(wedgeon::MainWindow::Explain);
     good = save(window, folder, QStringLiteral("explain")) && good;
+    window.showView(wedgeon::MainWindow::Watch);
+
+    // Two groups: the same swing with two wedges.
+    auto* filter = byName<QLineEdit>(window, QStringLiteral("Show only shots with these words"));
+    filter->setText(QStringLiteral("runa wedge:54 swing:9"));
+    trigger(window, QStringLiteral("Take the shown shots as A"));
+    filter->setText(QStringLiteral("odo wedge:54 swing:9"));
+    trigger(window, QStringLiteral("Take the shown shots as B"));
+    filter->setText(QString());
+    notice->hide();
+    window.showView(wedgeon::MainWindow::Explain);
+    QTest::qWait(3000);
+    good = save(window, folder, QStringLiteral("explain-groups")) && good;
     window.showView(wedgeon::MainWindow::Watch);
 
     wedgeon::style::setDark(true);

@@ -24,11 +24,18 @@ QString SharesDrawing::withUnit(double value, bool sign) const {
     return tight ? s + stair_.unit : s + QChar(0xA0) + stair_.unit;
 }
 
+QString SharesDrawing::withSpread(const Stair::Share& s) const {
+    if (s.half80 <= 0.0) return withUnit(s.value, true);
+    QString value = text::number(s.value, stair_.decimals);
+    if (s.value > 0 && value.toDouble() != 0.0) value.prepend(QLatin1Char('+'));
+    return value + QStringLiteral(" ± ") + withUnit(s.half80, false);
+}
+
 void SharesDrawing::show(const Stair& stair) {
     stair_ = stair;
     QStringList said;
     for (const Stair::Share& s : stair_.shares)
-        said << tr("%1 %2").arg(s.cause, withUnit(s.value, true));
+        said << tr("%1 %2").arg(s.cause, withSpread(s));
     say(stair_.shares.isEmpty()
             ? QString()
             : tr("%1: %2 %3, %4 %5. Of the difference: %6.")
@@ -44,14 +51,16 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     double low = std::min(stair_.from, stair_.to);
     double high = std::max(stair_.from, stair_.to);
     double at = stair_.from;
+    bool spread = false;
     for (const Stair::Share& s : stair_.shares) {
         at += s.value;
-        low = std::min(low, at);
-        high = std::max(high, at);
+        low = std::min(low, at - s.half80);
+        high = std::max(high, at + s.half80);
+        spread = spread || s.half80 > 0.0;
     }
     const double span = std::max(high - low, 1e-9);
     const double left = 132.0 + margin_px;
-    const double right = width() - 70.0 - margin_px;
+    const double right = width() - (spread ? 106.0 : 70.0) - margin_px;
     const auto x = [&](double value) { return left + (value - low) / span * (right - left); };
     const double row = height() / static_cast<double>(stair_.shares.size() + 2);
 
@@ -71,13 +80,21 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         p.setPen(QPen(c.former, 1, Qt::DotLine));
         p.drawLine(QPointF(x(at), y - row + 6), QPointF(x(at), y - 6));
         p.setPen(Qt::NoPen);
-        p.setBrush(c.predicted);
+        p.setBrush(s.unexplained ? c.former : c.predicted);
         p.drawRoundedRect(
             QRectF(std::min(x(at), x(to)), y - 6, std::max(1.5, std::abs(x(to) - x(at))), 12), 2,
             2);
+        if (s.half80 > 0.0) {
+            // A whisker over the bar's end: drawn on top, as it may reach past the start.
+            const double from80 = std::max(left, x(to - s.half80));
+            const double to80 = std::min(right, x(to + s.half80));
+            p.setPen(QPen(c.ink, 1.4));
+            p.drawLine(QPointF(from80, y), QPointF(to80, y));
+            for (const double end80 : {from80, to80})
+                p.drawLine(QPointF(end80, y - 3), QPointF(end80, y + 3));
+        }
         paintText(p, {margin_px, y + 4}, s.cause, c.ink, f);
-        paintText(p, {width() - margin_px, y + 4}, withUnit(s.value, true), c.ink, f,
-                  Qt::AlignRight);
+        paintText(p, {width() - margin_px, y + 4}, withSpread(s), c.ink, f, Qt::AlignRight);
         at = to;
         y += row;
     }

@@ -22,6 +22,7 @@ public:
         struct Share {
             QString cause;
             double value = 0.0;
+            double half80 = 0.0;       ///< half width of its interval; 0 for none
             bool unexplained = false;  ///< drawn grey: no cause has it
         };
         QVector<Share> shares;  ///< add up to to - from
@@ -37,6 +38,7 @@ protected:
 
 private:
     QString withUnit(double value, bool sign) const;
+    QString withSpread(const Stair::Share& share) const;
 
     Stair stair_;
 };

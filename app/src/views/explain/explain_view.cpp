@@ -38,14 +38,17 @@ constexpr double sameRun_m = 0.3;
 }  // namespace
 
 ExplainView::ExplainView(WatchedShots& shots, Workbench& bench, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench) {
+    : QWidget(parent),
+      shots_(shots),
+      bench_(bench),
+      worker_(this, &ExplainView::explainBoth, [this](const Answer& a) { answered(a); }) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makePage());
     const auto again = [this] {
         // The strip's givens fill what the shots do not say themselves.
         for (auto& side : sides_) {
-            if (side) side->watched = watch(side->shot.record, bench_.state().givens);
+            if (side) side->watchAgain(bench_.state().givens);
         }
         if (isVisible()) refresh();
     };
@@ -94,9 +97,15 @@ QWidget* ExplainView::makePage() {
 
 void ExplainView::take(int which, int row) {
     if (row < 0 || row >= shots_.rowCount()) return;
-    const store::LoggedShot& shot = shots_.loggedAt(row);
-    sides_[static_cast<std::size_t>(which)] = Side{shot, tr("shot %1").arg(shots_.numberAt(row)),
-                                                   watch(shot.record, bench_.state().givens)};
+    set(which, ComparedShots(shots_, row, bench_.state().givens));
+}
+
+void ExplainView::takeShown(int which, const ShownShots& shown, const QString& words) {
+    set(which, ComparedShots(shots_, shown, words, bench_.state().givens));
+}
+
+void ExplainView::set(int which, ComparedShots side) {
+    sides_[static_cast<std::size_t>(which)] = std::move(side);
     if (isVisible()) refresh();
 }
 
@@ -110,30 +119,65 @@ void ExplainView::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
 }
 
+bool ExplainView::isGrouped() const {
+    return sides_[0]->isGroup() || sides_[1]->isGroup();
+}
+
+ExplainView::Answer ExplainView::explainBoth(const Question& q) {
+    if (q.a.empty() || q.b.empty()) return std::nullopt;
+    try {
+        if (q.a.size() > 1 && q.b.size() > 1) return explainGroups(q.a, q.b);
+        if (q.a.size() > 1 || q.b.size() > 1) {
+            // A shot beside a group: as two groups, the one of equal shots.
+            auto a = q.a;
+            auto b = q.b;
+            if (a.size() == 1) a.push_back(a.front());
+            if (b.size() == 1) b.push_back(b.front());
+            return explainGroups(a, b);
+        }
+        GroupExplanation one;
+        one.mean = explain(q.a.front(), q.b.front());
+        one.shotsA = one.shotsB = 1;
+        return one;
+    } catch (const RangeError&) {
+        return std::nullopt;  // a mixture of the two is outside the model
+    }
+}
+
 void ExplainView::refresh() {
     explained_.reset();
-    const bool both = sides_[0] && sides_[1];
+    worker_.forget();
+    working_ = false;
+    const bool both = sides_[0] && sides_[1] && !sides_[0]->isEmpty() && !sides_[1]->isEmpty();
     pages_->setCurrentIndex(both ? 1 : 0);
     if (!both) {
-        const QString have = sides_[0]   ? tr("A is %1. ").arg(sides_[0]->name)
-                             : sides_[1] ? tr("B is %1. ").arg(sides_[1]->name)
+        const QString have = sides_[0]   ? tr("A is %1. ").arg(sides_[0]->name())
+                             : sides_[1] ? tr("B is %1. ").arg(sides_[1]->name())
                                          : QString();
-        emptyLine_->setTexts(tr("Two shots are needed to explain a difference."),
-                             have + tr("In Watch, choose a shot and press A; choose another and "
-                                       "press B."));
+        emptyLine_->setTexts(
+            tr("Two shots, or two groups, are needed to explain a difference."),
+            have +
+                tr("In Watch, choose a shot and press A; choose another and press B. For groups, "
+                   "filter the shots and press Shift+A or Shift+B."));
         return;
     }
-    const auto causes = [](const Side& s) -> std::optional<ShotCauses> {
-        if (!s.watched.prediction || s.watched.fromLaunch) return std::nullopt;
-        return causesOf(s.watched.prediction->shot, s.watched.givens.givens);
-    };
-    const auto a = causes(*sides_[0]);
-    const auto b = causes(*sides_[1]);
-    try {
-        if (a && b) explained_ = explain(*a, *b);
-    } catch (const RangeError&) {
-        explained_.reset();  // a mixture of the two is outside the model
+    Question question{sides_[0]->causes(), sides_[1]->causes()};
+    if (isGrouped() && !question.a.empty() && !question.b.empty()) {
+        working_ = true;
+        showResult();
+        worker_.ask(std::move(question));
+    } else {
+        answered(explainBoth(question));
     }
+}
+
+void ExplainView::answered(const Answer& answer) {
+    working_ = false;
+    explained_ = answer;
+    showResult();
+}
+
+void ExplainView::showResult() {
     headline_->setTexts(sentence(), why());
     draw();
     share();
@@ -144,19 +188,23 @@ void ExplainView::draw() {
     scene.units = bench_.units();
     scene.fromAbove = true;
     for (std::size_t i = 0; i < 2; ++i) {
-        const Side& side = *sides_[i];
-        if (!side.watched.prediction) continue;
-        const Prediction& p = *side.watched.prediction;
+        const ComparedShots& side = *sides_[i];
+        const WatchedShot* shot = side.typical();
+        if (!shot) continue;
+        const Prediction& p = *shot->prediction;
         const FlightScene::Path path = flightPath(p.trace, p.shot);
         if (i == 1) {
             scene.predicted = path;
             scene.shot = p.shot;
             scene.band = bandOf(p.spread);
             scene.letter = QStringLiteral("B");
-            scene.measuredCarry_m = side.watched.measured.carry_m;
-            if (side.watched.measured.carry_m && side.watched.measured.release_m)
-                scene.measuredRest_m =
-                    *side.watched.measured.carry_m + *side.watched.measured.release_m;
+            if (side.isGroup()) {
+                scene.rests = side.rests();
+            } else {
+                scene.measuredCarry_m = shot->measured.carry_m;
+                if (shot->measured.carry_m && shot->measured.release_m)
+                    scene.measuredRest_m = *shot->measured.carry_m + *shot->measured.release_m;
+            }
         } else {
             scene.others.push_back({QStringLiteral("A"), path});
         }
@@ -170,79 +218,92 @@ void ExplainView::share() {
         if (explained_) {
             const auto shape = shapeOf(shared[i].outcome, bench_.units());
             const auto o = static_cast<std::size_t>(shared[i].outcome);
-            const auto t = static_cast<std::size_t>(shared[i].track);
-            const auto& readA = sides_[0]->watched.read[t];
-            const auto& readB = sides_[1]->watched.read[t];
+            const auto readA = sides_[0]->measured(shared[i].track);
+            const auto readB = sides_[1]->measured(shared[i].track);
             const bool measured = readA && readB;
             stair.what = shape.name;
             stair.unit = shape.unit;
             stair.decimals = shape.decimals;
             const QString how = measured ? QString() : tr(" (predicted)");
-            stair.fromName = tr("A  %1%2").arg(sides_[0]->name, how);
-            stair.toName = tr("B  %1%2").arg(sides_[1]->name, how);
-            stair.from = (measured ? *readA : explained_->from[o]) * shape.factor;
-            stair.to = (measured ? *readB : explained_->to[o]) * shape.factor;
+            stair.fromName = tr("A  %1%2").arg(sides_[0]->name(), how);
+            stair.toName = tr("B  %1%2").arg(sides_[1]->name(), how);
+            stair.from = (measured ? readA->mean : explained_->mean.from[o]) * shape.factor;
+            stair.to = (measured ? readB->mean : explained_->mean.to[o]) * shape.factor;
             double left = stair.to - stair.from;
             for (std::size_t c = 0; c < causeCount; ++c) {
                 const auto cause = static_cast<Cause>(c);
-                const double part = (*explained_)(shared[i].outcome, cause) * shape.factor;
+                const double part = explained_->mean(shared[i].outcome, cause) * shape.factor;
                 left -= part;
                 if (cause > Cause::BallAndLie && std::abs(part) < 1e-9) continue;
-                stair.shares.append({text::cause(cause), part, false});
+                stair.shares.append(
+                    {text::cause(cause), part, explained_->half[o][c] * shape.factor, false});
             }
-            if (measured) stair.shares.append({tr("unexplained"), left, true});
+            if (measured) {
+                const auto leftA = sides_[0]->unexplained(shared[i].track);
+                const auto leftB = sides_[1]->unexplained(shared[i].track);
+                const double half =
+                    leftA && leftB ? std::hypot(leftA->half80, leftB->half80) * shape.factor : 0.0;
+                stair.shares.append({tr("unexplained"), left, half, true});
+            }
         }
         stairs_[i]->show(stair);
     }
 }
 
 QString ExplainView::sentence() const {
-    const auto difference = [&](Track t) -> std::optional<double> {
-        const auto i = static_cast<std::size_t>(t);
-        const WatchedShot& a = sides_[0]->watched;
-        const WatchedShot& b = sides_[1]->watched;
-        if (a.read[i] && b.read[i]) return *b.read[i] - *a.read[i];
-        if (a.expected[i] && b.expected[i]) return b.expected[i]->value - a.expected[i]->value;
-        return std::nullopt;
-    };
+    const auto difference = [&](Track t) { return findDifference(*sides_[0], *sides_[1], t); };
+    const bool grouped = isGrouped();
     QStringList parts;
     if (const auto d = difference(Track::Landing)) {
-        parts << (std::abs(*d) < sameAngle_rad ? tr("landed at the same angle")
-                  : *d < 0                     ? tr("came in %1 flatter").arg(text::degrees(-*d))
-                                               : tr("came in %1 steeper").arg(text::degrees(*d)));
+        const double by = std::abs(d->value);
+        parts << (d->unclear() || by < sameAngle_rad ? tr("landed at the same angle")
+                  : d->value < 0 ? tr("came in %1 flatter").arg(text::degrees(by))
+                                 : tr("came in %1 steeper").arg(text::degrees(by)));
     }
     if (const auto d = difference(Track::Release)) {
-        const QString by = bench_.units().length(std::abs(*d), 1);
-        parts << (std::abs(*d) < sameRun_m ? tr("ran as far")
-                  : *d > 0                 ? tr("ran %1 farther").arg(by)
-                                           : tr("ran %1 less").arg(by));
+        const QString by = bench_.units().length(std::abs(d->value), 1);
+        parts << (d->unclear() || std::abs(d->value) < sameRun_m ? tr("ran as far")
+                  : d->value > 0                                 ? tr("ran %1 farther").arg(by)
+                                                                 : tr("ran %1 less").arg(by));
     }
     QString said = parts.isEmpty() ? tr("A and B were not measured well enough to compare")
                                    : tr("B %1").arg(parts.join(tr(" and ")));
     if (const auto d = difference(Track::Spin); d && !parts.isEmpty()) {
-        said += std::abs(*d) < sameSpin_radps ? tr(" on the same spin")
-                : *d > 0                      ? tr(" with %1 more spin").arg(text::rpm(*d))
-                                              : tr(" with %1 less spin").arg(text::rpm(-*d));
+        said += d->unclear() || std::abs(d->value) < sameSpin_radps ? tr(" on the same spin")
+                : d->value > 0 ? tr(" with %1 more spin").arg(text::rpm(d->value))
+                               : tr(" with %1 less spin").arg(text::rpm(-d->value));
     }
-    return said + QLatin1Char('.');
+    return said + (grouped && !parts.isEmpty() ? tr(", on the average.") : QStringLiteral("."));
 }
 
 QString ExplainView::why() const {
+    if (working_) return tr("Working out the causes…");
     if (!explained_)
         return tr("The causes cannot be told apart: club data is missing for one of the two.");
     // The run is what surprises: its two weightiest causes.
     std::vector<std::pair<double, Cause>> parts;
     for (std::size_t c = 0; c < causeCount; ++c)
-        parts.emplace_back((*explained_)(Outcome::Release, static_cast<Cause>(c)),
+        parts.emplace_back(explained_->mean(Outcome::Release, static_cast<Cause>(c)),
                            static_cast<Cause>(c));
     std::sort(parts.begin(), parts.end(),
               [](const auto& x, const auto& y) { return std::abs(x.first) > std::abs(y.first); });
     const auto shape = shapeOf(Outcome::Release, bench_.units());
     const auto told = [&](const std::pair<double, Cause>& p) {
         const QString sign = p.first > 0 ? QStringLiteral("+") : QString();
-        return tr("%1 makes %2").arg(text::cause(p.second), sign + shown(shape, p.first));
+        const double half = explained_->half[static_cast<std::size_t>(Outcome::Release)]
+                                            [static_cast<std::size_t>(p.second)];
+        const QString spread =
+            half > 0 ? QStringLiteral(" ± ") + text::number(half * shape.factor, shape.decimals)
+                     : QString();
+        return tr("%1 makes %2").arg(text::cause(p.second), sign + shown(shape, p.first) + spread);
     };
-    return tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
+    QString said = tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
+    if (isGrouped()) {
+        said +=
+            tr(" ± is where 80 in 100 such groups would come out; a share that it reaches over "
+               "is not told apart from none.");
+    }
+    return said;
 }
 
 QString ExplainView::asText() const {

@@ -166,7 +166,8 @@ void ComparePage::share() {
                     const auto cause = static_cast<Cause>(c);
                     // Ball, lie, ground and air are the strip's: the same for both.
                     if (cause > Cause::Path && std::abs(e(o, cause)) < 1e-9) continue;
-                    stair.shares.append({text::cause(cause), e(o, cause) * shape.factor, false});
+                    stair.shares.append(
+                        {text::cause(cause), e(o, cause) * shape.factor, 0.0, false});
                 }
             }
         } catch (const RangeError&) {

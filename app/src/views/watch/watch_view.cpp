@@ -263,6 +263,10 @@ void WatchView::paintChart(QPainter& painter, const QSize& size) {
     chart_->paintOn(painter, size);
 }
 
+QString WatchView::filterText() const {
+    return filter_->text();
+}
+
 void WatchView::focusFilter() {
     filter_->setFocus();
 }

@@ -38,6 +38,7 @@ public:
     void toggleChart();
     bool showsChart() const;
     void paintChart(QPainter& painter, const QSize& size);
+    QString filterText() const;
     /// What the filter lets through, newest first.
     const ShownShots& shown() const { return shown_; }
     /// Puts the cursor where the current shot's tags are typed.

@@ -1,0 +1,183 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Coupling, playing, and the variance between shots.
+#include "wedgeon/explain/groups.h"
+
+#include <algorithm>
+#include <atomic>
+#include <boost/math/distributions/students_t.hpp>
+#include <cmath>
+#include <limits>
+#include <numeric>
+#include <optional>
+#include <random>
+#include <thread>
+#include <vector>
+
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+struct Pair {
+    std::size_t a = 0, b = 0;
+    double weight = 0.0;
+};
+
+/// The corner rule over two shuffled orders: both marginals exactly uniform.
+std::vector<Pair> couple(std::size_t na, std::size_t nb, std::mt19937_64& random) {
+    std::vector<std::size_t> orderA(na), orderB(nb);
+    std::iota(orderA.begin(), orderA.end(), 0u);
+    std::iota(orderB.begin(), orderB.end(), 0u);
+    std::shuffle(orderA.begin(), orderA.end(), random);
+    std::shuffle(orderB.begin(), orderB.end(), random);
+    std::vector<Pair> out;
+    // In units of 1 / (na nb), so that nothing is rounded.
+    std::size_t i = 0, j = 0, leftA = nb, leftB = na;
+    while (i < na && j < nb) {
+        const std::size_t mass = std::min(leftA, leftB);
+        out.push_back(
+            {orderA[i], orderB[j], static_cast<double>(mass) / static_cast<double>(na * nb)});
+        leftA -= mass;
+        leftB -= mass;
+        if (leftA == 0) {
+            ++i;
+            leftA = nb;
+        }
+        if (leftB == 0) {
+            ++j;
+            leftB = na;
+        }
+    }
+    return out;
+}
+
+std::vector<ShotCauses> chosen(std::span<const ShotCauses> all, std::size_t most,
+                               std::mt19937_64& random) {
+    std::vector<ShotCauses> out;
+    std::sample(all.begin(), all.end(), std::back_inserter(out), most, random);
+    return out;
+}
+
+/// Variance of a value from shot to shot of one group, without what its partners add: one way of
+/// analysis of variance, unequal numbers.
+class BetweenShots {
+public:
+    explicit BetweenShots(std::size_t shots) : sum_(shots), square_(shots), n_(shots) {}
+    void add(std::size_t shot, double value) {
+        sum_[shot] += value;
+        square_[shot] += value * value;
+        n_[shot] += 1.0;
+    }
+    double variance() const {
+        double total = 0.0, squares = 0.0, count = 0.0, countSquares = 0.0, groups = 0.0;
+        double betweenRaw = 0.0;
+        for (std::size_t i = 0; i < n_.size(); ++i) {
+            if (n_[i] == 0.0) continue;
+            groups += 1.0;
+            total += sum_[i];
+            squares += square_[i];
+            count += n_[i];
+            countSquares += n_[i] * n_[i];
+            betweenRaw += sum_[i] * sum_[i] / n_[i];
+        }
+        if (groups < 2.0 || count <= groups) return 0.0;
+        const double between = (betweenRaw - total * total / count) / (groups - 1.0);
+        const double within = std::max(0.0, squares - betweenRaw) / (count - groups);
+        const double n0 = (count - countSquares / count) / (groups - 1.0);
+        return std::max(0.0, (between - within) / n0);
+    }
+
+private:
+    std::vector<double> sum_, square_, n_;
+};
+
+double studentFactor80(std::size_t n) {
+    if (n < 2) return std::numeric_limits<double>::infinity();
+    return boost::math::quantile(boost::math::students_t(static_cast<double>(n - 1)), 0.9);
+}
+
+}  // namespace
+
+void GroupOptions::validate() const {
+    requireRange("most_shots", static_cast<double>(mostShots), 2, 2000);
+    requireRange("rounds", static_cast<double>(rounds), 2, 100);
+}
+
+double findMeanHalf80(double deviation, std::size_t n) {
+    return studentFactor80(n) * deviation /
+           std::sqrt(static_cast<double>(std::max<std::size_t>(n, 1)));
+}
+
+GroupExplanation explainGroups(std::span<const ShotCauses> a, std::span<const ShotCauses> b,
+                               const GroupOptions& options) {
+    options.validate();
+    requireRange("shots", static_cast<double>(std::min(a.size(), b.size())), 2, 1e9);
+    std::mt19937_64 random(options.seed);
+    const auto groupA = chosen(a, options.mostShots, random);
+    const auto groupB = chosen(b, options.mostShots, random);
+    std::vector<Pair> pairs;
+    for (std::size_t r = 0; r < options.rounds; ++r) {
+        const auto round = couple(groupA.size(), groupB.size(), random);
+        pairs.insert(pairs.end(), round.begin(), round.end());
+    }
+    std::vector<std::optional<Explanation>> played(pairs.size());
+    {
+        std::atomic<std::size_t> next{0};
+        const auto work = [&] {
+            for (std::size_t i = next++; i < pairs.size(); i = next++) {
+                if (options.stop.stop_requested()) return;
+                try {
+                    played[i] = explain(groupA[pairs[i].a], groupB[pairs[i].b]);
+                } catch (const RangeError&) {
+                    // A mixture of these two is outside the model: left out.
+                }
+            }
+        };
+        const unsigned wanted =
+            options.threads ? options.threads : std::max(1u, std::thread::hardware_concurrency());
+        std::vector<std::jthread> pool;
+        for (unsigned t = 1; t < wanted; ++t)
+            pool.emplace_back(work);
+        work();
+    }
+    GroupExplanation out;
+    out.shotsA = groupA.size();
+    out.shotsB = groupB.size();
+    double mass = 0.0;
+    for (std::size_t i = 0; i < pairs.size(); ++i) {
+        if (!played[i]) continue;
+        ++out.pairs;
+        mass += pairs[i].weight;
+        for (std::size_t o = 0; o < outcomeCount; ++o) {
+            out.mean.from[o] += pairs[i].weight * played[i]->from[o];
+            out.mean.to[o] += pairs[i].weight * played[i]->to[o];
+            for (std::size_t c = 0; c < causeCount; ++c)
+                out.mean.share[o][c] += pairs[i].weight * played[i]->share[o][c];
+        }
+    }
+    if (out.pairs == 0) throw RangeError("shots", 0, 1, 1e9);
+    const double t = studentFactor80(std::min(groupA.size(), groupB.size()));
+    for (std::size_t o = 0; o < outcomeCount; ++o) {
+        out.mean.from[o] /= mass;
+        out.mean.to[o] /= mass;
+        const auto half = [&](const auto& valueOfPair) {
+            BetweenShots shotsA(groupA.size()), shotsB(groupB.size());
+            for (std::size_t i = 0; i < pairs.size(); ++i) {
+                if (!played[i]) continue;
+                shotsA.add(pairs[i].a, valueOfPair(*played[i]));
+                shotsB.add(pairs[i].b, valueOfPair(*played[i]));
+            }
+            return t * std::sqrt(shotsA.variance() / static_cast<double>(groupA.size()) +
+                                 shotsB.variance() / static_cast<double>(groupB.size()));
+        };
+        for (std::size_t c = 0; c < causeCount; ++c) {
+            out.mean.share[o][c] /= mass;
+            out.half[o][c] = half([&](const Explanation& e) { return e.share[o][c]; });
+        }
+        out.halfDifference[o] = half([&](const Explanation& e) { return e.to[o] - e.from[o]; });
+    }
+    return out;
+}
+
+}  // namespace wedgeon
