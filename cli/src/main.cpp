@@ -9,6 +9,7 @@
 #include <stdexcept>
 #include <vector>
 
+#include "explain.h"
 #include "import.h"
 #include "predict.h"
 
@@ -76,6 +77,18 @@ int main(int argc, char** argv) {
     exporting->add_flag("--json", json, "JSON instead of CSV");
     exporting->add_flag("--set-aside", setAside, "With the shots that were set aside");
 
+    CLI::App* explaining =
+        app.add_subcommand("explain", "Why two shots, or two groups of shots, of a file differ");
+    std::string shots;
+    std::string sideA;
+    std::string sideB;
+    explaining->add_option("--shots", shots, "Delimited file of shots")->required();
+    explaining->add_option("--a", sideA, "Shot by its number in the file, or a group: 1-8,12")
+        ->required();
+    explaining->add_option("--b", sideB, "The other")->required();
+    explaining->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
+    explaining->add_option("--out", out, "File to write instead of standard output");
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
@@ -86,6 +99,8 @@ int main(int argc, char** argv) {
         if (import->parsed() &&
             !wedgeon::cli::importFiles(files, maps, logbook, std::cout, std::cerr))
             return 1;
+        if (explaining->parsed())
+            writeAll(out, wedgeon::cli::explainShots(shots, maps, sideA, sideB));
         if (exporting->parsed()) {
             std::ostringstream text;
             wedgeon::cli::exportLogbook(logbook, json, setAside, text);

@@ -7,6 +7,7 @@
 
 #include <filesystem>
 #include <fstream>
+#include <random>
 #include <sstream>
 
 #include "wedgeon/store/logbook.h"
@@ -17,9 +18,8 @@ namespace {
 class ImportCommand : public testing::Test {
 protected:
     void SetUp() override {
-        folder_ =
-            std::filesystem::temp_directory_path() /
-            ("wedgeon_cli_" + std::to_string(::testing::UnitTest::GetInstance()->random_seed()));
+        folder_ = std::filesystem::temp_directory_path() /
+                  ("wedgeon_cli_" + std::to_string(std::random_device()()));
         std::filesystem::create_directories(folder_);
     }
     void TearDown() override { std::filesystem::remove_all(folder_); }

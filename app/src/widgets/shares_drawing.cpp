@@ -66,7 +66,10 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
 
     double y = row / 2;
     const auto end = [&](const QString& name, double value) {
-        paintText(p, {margin_px, y + 4}, name, c.ink, strong);
+        // A long name that would reach its own mark is cut to the letter in front.
+        const double reach = margin_px + QFontMetricsF(strong).horizontalAdvance(name);
+        const bool fits = reach + 8 < x(value);
+        paintText(p, {margin_px, y + 4}, fits ? name : name.left(1), c.ink, strong);
         p.setPen(QPen(c.ink, 2));
         p.drawLine(QPointF(x(value), y - 8), QPointF(x(value), y + 8));
         paintText(p, {width() - margin_px, y + 4}, withUnit(value, false), c.ink, strong,

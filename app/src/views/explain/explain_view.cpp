@@ -299,9 +299,8 @@ QString ExplainView::why() const {
     };
     QString said = tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
     if (isGrouped()) {
-        said +=
-            tr(" ± is where 80 in 100 such groups would come out; a share that it reaches over "
-               "is not told apart from none.");
+        said = tr("A is %1, B is %2. ").arg(sides_[0]->name(), sides_[1]->name()) + said +
+               tr(" ± holds 80 in 100 such groups.");
     }
     return said;
 }
