@@ -57,7 +57,8 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     lesson_->addStop(tr("Shape"), 2);
     lesson_->addStop(tr("Watch"), 3);
     lesson_->addStop(tr("Explain"), 4);
-    column->addWidget(new GivensStrip(bench_));
+    auto* strip = new GivensStrip(bench_, log_);
+    column->addWidget(strip);
     column->addWidget(notice_);
     column->addWidget(views_, 1);
     column->addWidget(lesson_);
@@ -94,6 +95,14 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
     connect(&log_, &ShotLog::failed, notice_, &NoticeBar::showError);
+    connect(strip, &GivensStrip::failed, notice_, &NoticeBar::showError);
+    // What another window writes shows here too, a moment later.
+    connect(&elsewhere_, &QTimer::timeout, this, [this] {
+        if (!log_.changedElsewhere()) return;
+        log_.load(log_.shown());
+        watch_->refreshSessions();
+    });
+    elsewhere_.start(1500);
     restore();
     openLogbook();
 }
@@ -365,8 +374,12 @@ void MainWindow::chooseMonitor() {
         settings.value(QStringLiteral("livePort"), store::livePort).toInt(), 1, 65535, 1, &chosen);
     if (!chosen) return;
     settings.setValue(QStringLiteral("livePort"), port);
+    listenTo(static_cast<quint16>(port));
+}
+
+void MainWindow::listenTo(quint16 port) {
     showView(Watch);
-    link_.listen(static_cast<quint16>(port));
+    link_.listen(port);
 }
 
 void MainWindow::shotArrived(const store::LoggedShot& shot, const QString& session) {
@@ -402,6 +415,7 @@ void MainWindow::confirmColumns(const std::shared_ptr<const ImportJob::Guess>& g
 
 void MainWindow::importFinished(const ImportJob::Result& result, const QString& path) {
     const QString name = QFileInfo(path).fileName();
+    log_.changedElsewhere();  // by the import's own connection: that is shown here anyway
     log_.imported(result->import.shots, name, result->session, result->shots);
     shots_.setShots(result->shots, name);
     showView(Watch);

@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QMainWindow>
+#include <QTimer>
 
 #include "model/import_job.h"
 #include "model/live_link.h"
@@ -34,6 +35,9 @@ public:
     /// Reads a file of shots in the background and shows it in Watch.
     /// \p alwaysAsk: what its columns are, also when that is known of its shape.
     void openFile(const QString& path, bool alwaysAsk = false);
+
+    /// Connects to the launch monitor on this port and shows its shots in Watch.
+    void listenTo(quint16 port);
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -70,6 +74,7 @@ private:
     LiveLink link_;
     WatchedShots shots_;
     ImportJob import_;
+    QTimer elsewhere_;
     LessonLine* lesson_;
     NoticeBar* notice_;
     QStackedWidget* views_;

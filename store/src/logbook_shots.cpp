@@ -123,6 +123,30 @@ void requireOne(int changed, const std::string& name) {
                                               "written over it");
 }
 
+/// A device that was not told in time that a shot arrived sends it again, also to the program's
+/// next run, which is another session. Devices begin their numbers anew: only the same number with
+/// the same readings is the same shot.
+bool sentBefore(SQLite::Database& db, const std::string& device, const std::string& deviceShot,
+                const ShotRecord& shot) {
+    static const std::string sql = "SELECT " + columnList() +
+                                   " FROM sources JOIN shots ON source_id = sources.id WHERE kind "
+                                   "= 'live' AND name = ?1 AND device_shot = ?2";
+    SQLite::Statement all(db, sql);
+    all.bind(1, device);
+    all.bind(2, deviceShot);
+    while (all.executeStep()) {
+        const ShotRecord there = shotFrom(all, 0);
+        bool same = true;
+        for (std::size_t q = 0; q < quantityCount; ++q) {
+            const double a = there.values[q];
+            const double b = shot.values[q];
+            same = same && (a == b || (std::isnan(a) && std::isnan(b)));
+        }
+        if (same) return true;
+    }
+    return false;
+}
+
 /// \p shots by rising id.
 void readDismissals(SQLite::Database& db, std::vector<LoggedShot>& shots) {
     SQLite::Statement all(db, "SELECT shot_id, doubt FROM dismissals ORDER BY shot_id");
@@ -217,7 +241,8 @@ std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
         SQLite::Statement there(db, "SELECT 1 FROM shots WHERE source_id = ? AND device_shot = ?");
         there.bind(1, id);
         there.bind(2, deviceShot);
-        if (there.executeStep()) return std::nullopt;
+        if (there.executeStep() || sentBefore(db, source.name, deviceShot, shot))
+            return std::nullopt;
         SQLite::Statement insert(db, insertShot());
         insert.bind(1, id);
         insert.bind(2, hashOf(shot));

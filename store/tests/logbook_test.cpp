@@ -158,6 +158,8 @@ TEST_F(LogbookTest, LiveShotsAreTakenOnce) {
     ShotSource nextDay = range;
     nextDay.session = "Wednesday";
     EXPECT_TRUE(book.addLiveShot(nextDay, "17", shotNumber(2)));
+    EXPECT_FALSE(book.addLiveShot(nextDay, "18", shotNumber(1)))
+        << "sent again to the next run, which had not heard of the first";
     EXPECT_EQ(book.shotCount(), 3u);
     EXPECT_EQ(book.shots(book.sessions()[0].id).size(), 2u);
 }

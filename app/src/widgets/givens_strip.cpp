@@ -4,6 +4,7 @@
 #include "widgets/givens_strip.h"
 
 #include <QComboBox>
+#include <QDate>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -11,9 +12,12 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QToolButton>
+#include <algorithm>
+#include <cmath>
 
 #include "style/style.h"
 #include "text/sentences.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/units.h"
 #include "widgets/quantity_field.h"
 
@@ -80,7 +84,8 @@ void GivenCell::keyPressEvent(QKeyEvent* event) {
     QAbstractButton::keyPressEvent(event);
 }
 
-GivensStrip::GivensStrip(Workbench& bench, QWidget* parent) : QWidget(parent), bench_(bench) {
+GivensStrip::GivensStrip(Workbench& bench, ShotLog& log, QWidget* parent)
+    : QWidget(parent), bench_(bench), log_(log) {
     setFixedHeight(59);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(4, 0, 12, 1);
@@ -187,7 +192,95 @@ void GivensStrip::addChoice(QFormLayout& form, const QString& name, const QStrin
     form.addRow(name, box);
 }
 
+void GivensStrip::withKit(const std::function<void(store::Kit&)>& act) {
+    try {
+        store::Kit kit(log_.book());
+        act(kit);
+    } catch (const store::StoreError& e) {
+        emit failed(text::fromUtf8(e.what()));
+    }
+}
+
+void GivensStrip::addKept(QFormLayout& form, const QString& title, const QString& current,
+                          const KeptLine::Acts& acts) {
+    form.addRow(title, new KeptLine(title, current, acts));
+}
+
+template <class Kept>
+void GivensStrip::addKeptPart(QFormLayout& form, const QString& title, store::Kit::Part part,
+                              std::vector<Kept> (store::Kit::*all)() const,
+                              const std::function<void(BenchState&, const Kept&)>& put,
+                              const std::function<Kept(const BenchState&)>& get) {
+    KeptLine::Acts acts;
+    acts.names = [this, all] {
+        QStringList out;
+        withKit([&](store::Kit& kit) {
+            for (const Kept& k : (kit.*all)())
+                out << text::fromUtf8(k.name);
+        });
+        return out;
+    };
+    acts.choose = [this, all, put, title](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            for (const Kept& k : (kit.*all)()) {
+                if (k.name != name.toStdString()) continue;
+                change(tr("take one of the %1").arg(title.toLower()),
+                       [&](BenchState& s) { put(s, k); });
+            }
+        });
+    };
+    acts.keep = [this, get](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            Kept kept = get(bench_.state());
+            kept.name = name.toStdString();
+            kit.keep(kept);
+        });
+    };
+    acts.remove = [this, part](const QString& name) {
+        withKit([&](store::Kit& kit) { kit.remove(part, name.toStdString()); });
+    };
+    addKept(form, title, {}, acts);
+}
+
 void GivensStrip::fillPlayer(QFormLayout& form) {
+    KeptLine::Acts acts;
+    acts.names = [this] {
+        QStringList out;
+        withKit([&](store::Kit& kit) {
+            for (const store::Player& p : kit.players())
+                out << text::fromUtf8(p.name);
+        });
+        return out;
+    };
+    acts.choose = [this](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            const auto player = kit.findPlayer(name.toStdString());
+            if (!player) return;
+            const auto bag = kit.wedges(player->name);
+            change(tr("change player"), [&](BenchState& s) {
+                s.player = name;
+                s.givens.hand = player->hand;
+                // The next shot is with one of this player's wedges: the nearest to the present.
+                const auto nearest =
+                    std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {
+                        const double loft = s.givens.wedge.loft_rad;
+                        return std::abs(a.wedge.loft_rad - loft) <
+                               std::abs(b.wedge.loft_rad - loft);
+                    });
+                if (nearest != bag.end()) s.givens.wedge = nearest->wedge;
+            });
+        });
+    };
+    acts.keep = [this](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            kit.keepPlayer({0, name.toStdString(), bench_.state().givens.hand, {}});
+            change(tr("change player"), [&](BenchState& s) { s.player = name; });
+        });
+    };
+    acts.remove = [this](const QString& name) {
+        withKit([&](store::Kit& kit) { kit.removePlayer(name.toStdString()); });
+    };
+    addKept(form, tr("Kept players"), bench_.state().player, acts);
     auto* name = new QLineEdit(bench_.state().player);
     name->setMaxLength(60);
     name->setAccessibleName(tr("Name"));
@@ -210,6 +303,87 @@ void GivensStrip::fillWedge(QFormLayout& form) {
               [](BenchState& s) -> double& { return s.givens.wedge.lie_rad; });
     addNumber(form, tr("Bounce"), deg, k, 0, 20, 1, 1,
               [](BenchState& s) -> double& { return s.givens.wedge.bounce_rad; });
+    addWedgeRecord(form);
+}
+
+void GivensStrip::addWedgeRecord(QFormLayout& form) {
+    const std::string player = bench_.state().player.toStdString();
+    const auto line = [&](const QString& name, const QString& hint) {
+        auto* edit = new QLineEdit;
+        edit->setMaxLength(100);
+        edit->setPlaceholderText(hint);
+        edit->setAccessibleName(name);
+        form.addRow(name, edit);
+        return edit;
+    };
+    auto* sole = line(tr("Sole"), tr("wide, heel ground off"));
+    auto* grooves = line(tr("Grooves"), tr("fresh, worn"));
+    auto* note = line(tr("Note"), tr("bent 1° strong in May"));
+    auto* length = new QuantityField({tr("Club's length"), tr("cm"), 100, 0, 120, 0.5, 1});
+    length->setSpecialValueText(tr("not said"));
+    form.addRow(tr("Club's length"), length);
+    auto* history = new QLabel;
+    history->setTextFormat(Qt::PlainText);
+    history->setFont(style::font(12));
+    history->setObjectName(QStringLiteral("wedgeHistory"));
+    const auto tell = [this, player, history](const QString& name) {
+        QStringList said;
+        withKit([&](store::Kit& kit) {
+            for (const store::KitWedge& w : kit.wedges(player, true)) {
+                if (w.name != name.toStdString()) continue;
+                said << tr("%1, from %2 %3")
+                            .arg(text::wedge(w.wedge), text::fromUtf8(w.since),
+                                 w.until.empty() ? tr("on")
+                                                 : tr("to %1").arg(text::fromUtf8(w.until)));
+            }
+        });
+        history->setText(said.join(QLatin1Char('\n')));
+    };
+    const auto today = [] { return QDate::currentDate().toString(Qt::ISODate).toStdString(); };
+    KeptLine::Acts acts;
+    acts.names = [this, player] {
+        QStringList out;
+        withKit([&](store::Kit& kit) {
+            for (const store::KitWedge& w : kit.wedges(player))
+                out << text::fromUtf8(w.name);
+        });
+        return out;
+    };
+    acts.choose = [=, this](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            for (const store::KitWedge& w : kit.wedges(player)) {
+                if (w.name != name.toStdString()) continue;
+                change(tr("change wedge"), [&](BenchState& s) { s.givens.wedge = w.wedge; });
+                sole->setText(text::fromUtf8(w.sole));
+                grooves->setText(text::fromUtf8(w.grooves));
+                note->setText(text::fromUtf8(w.note));
+                length->setSi(w.length_m.value_or(0.0));
+            }
+        });
+        tell(name);
+    };
+    acts.keep = [=, this](const QString& name) {
+        withKit([&](store::Kit& kit) {
+            // A wedge is somebody's: the strip's player is kept with it.
+            if (!kit.findPlayer(player))
+                kit.keepPlayer({0, player, bench_.state().givens.hand, {}});
+            store::KitWedge w;
+            w.name = name.toStdString();
+            w.wedge = bench_.state().givens.wedge;
+            w.sole = sole->text().toStdString();
+            w.grooves = grooves->text().toStdString();
+            w.note = note->text().toStdString();
+            if (length->si() > 0) w.length_m = length->si();
+            kit.keepWedge(player, w, today());
+        });
+        tell(name);
+    };
+    acts.remove = [=, this](const QString& name) {
+        withKit([&](store::Kit& kit) { kit.retireWedge(player, name.toStdString(), today()); });
+        tell(name);
+    };
+    addKept(form, tr("In the bag"), {}, acts);
+    form.addRow(history);
 }
 
 void GivensStrip::fillBall(QFormLayout& form) {
@@ -221,6 +395,12 @@ void GivensStrip::fillBall(QFormLayout& form) {
               [](BenchState& s, int i) {
                   s.givens.face = namedFaces()[static_cast<std::size_t>(i)].face;
               });
+    addKeptPart<store::KeptBall>(
+        form, tr("Kept balls"), store::Kit::Part::Ball, &store::Kit::balls,
+        [](BenchState& s, const store::KeptBall& kept) { s.givens.ball = kept.ball; },
+        [](const BenchState& s) {
+            return store::KeptBall{{}, s.givens.ball};
+        });
 }
 
 void GivensStrip::fillLie(QFormLayout& form) {
@@ -241,6 +421,12 @@ void GivensStrip::fillLie(QFormLayout& form) {
         tr("Grain: 0° lies toward the target, 180° against,\n90° away from the player."));
     hint->setFont(style::font(12));
     form.addRow(hint);
+    addKeptPart<store::KeptLie>(
+        form, tr("Kept lies"), store::Kit::Part::Lie, &store::Kit::lies,
+        [](BenchState& s, const store::KeptLie& kept) { s.givens.lie = kept.lie; },
+        [](const BenchState& s) {
+            return store::KeptLie{{}, s.givens.lie};
+        });
 }
 
 void GivensStrip::fillGround(QFormLayout& form) {
@@ -258,6 +444,12 @@ void GivensStrip::fillGround(QFormLayout& form) {
         new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.40 dry, 0.25 dewy."));
     hint->setFont(style::font(12));
     form.addRow(hint);
+    addKeptPart<store::KeptGround>(
+        form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Kit::grounds,
+        [](BenchState& s, const store::KeptGround& kept) { s.givens.ground = kept.ground; },
+        [](const BenchState& s) {
+            return store::KeptGround{{}, s.givens.ground};
+        });
 }
 
 void GivensStrip::fillAir(QFormLayout& form) {

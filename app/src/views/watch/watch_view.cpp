@@ -193,7 +193,15 @@ void WatchView::focusShots() {
 void WatchView::refresh() {
     pages_->setCurrentIndex(shots_.rowCount() == 0 ? 0 : 1);
     refreshTitle();
-    if (shown_.rowCount() > 0) list_->setCurrentIndex(shown_.index(0));
+    // Who looks at the newest shot goes on to the next newest; who looks at another stays there.
+    int row = 0;
+    for (int i = 0; !follows_ && i < shown_.rowCount(); ++i) {
+        if (shots_.loggedAt(shown_.sourceRow(i)).id == currentId_) {
+            row = i;
+            break;
+        }
+    }
+    choose(row);
     showCurrent();
 }
 
@@ -209,6 +217,10 @@ void WatchView::refreshTitle() {
 
 void WatchView::showCurrent() {
     const int row = currentRow();
+    if (row >= 0) {
+        currentId_ = shots_.loggedAt(row).id;
+        follows_ = row == 0;
+    }
     panel_->show(row);
     chart_->setCurrent(row);
 }

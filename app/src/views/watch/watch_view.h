@@ -30,6 +30,7 @@ public:
               QWidget* parent = nullptr);
     QString asText() const;
     void focusFilter();
+    void refreshSessions() { fillSessions(); }
     /// Sets the current shot aside, or counts it again.
     void toggleAside();
     /// The coach does not share the first doubt of the current shot.
@@ -71,6 +72,8 @@ private:
     ShotLog& log_;
     ShownShots shown_;
     QString filterError_;
+    std::int64_t currentId_ = 0;  ///< of the chosen shot
+    bool follows_ = true;         ///< it was the newest when it was chosen
     QStackedLayout* pages_;
     QStackedWidget* faces_;
     SentenceLabel* title_;

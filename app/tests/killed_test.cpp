@@ -1,0 +1,149 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The program itself, killed at any moment while shots arrive or a file is read: what it
+// acknowledged is in the logbook once, and a file is there as a whole or not at all.
+#include <gtest/gtest.h>
+
+#include <QElapsedTimer>
+#include <QProcess>
+#include <QTcpServer>
+#include <QTcpSocket>
+#include <QTemporaryDir>
+#include <QTest>
+#include <fstream>
+#include <map>
+#include <random>
+#include <set>
+
+#include "wedgeon/store/logbook.h"
+#include "wedgeon/store/shot_file.h"
+
+namespace wedgeon::test {
+namespace {
+
+constexpr int kills = 100;
+
+/// A launch monitor that never tires: sends its unacknowledged shots as fast as they are taken.
+class TirelessMonitor : public QTcpServer {
+public:
+    TirelessMonitor() {
+        listen(QHostAddress::LocalHost);
+        QObject::connect(this, &QTcpServer::newConnection, this, [this] {
+            socket_ = nextPendingConnection();
+            QObject::connect(socket_, &QTcpSocket::readyRead, socket_, [this] { read(); });
+            QObject::connect(socket_, &QTcpSocket::disconnected, socket_, &QObject::deleteLater);
+            socket_->write(
+                "{\"type\":\"hello\",\"protocol\":1,\"device\":\"tireless\",\"units\":{\"speed\":"
+                "\"m/s\",\"length\":\"m\"}}\n");
+            started_ = false;
+        });
+    }
+    const std::set<int>& acknowledged() const { return acknowledged_; }
+    /// The carry by which a shot is known again.
+    static double carryOf(int id) { return 20 + 0.001 * id; }
+
+private:
+    void read() {
+        while (socket_->canReadLine()) {
+            const QByteArray line = socket_->readLine();
+            if (line.contains("\"ack\"")) {
+                const int id = line.mid(line.indexOf("\"id\"")).split('"').at(3).toInt();
+                acknowledged_.insert(id);
+                send();
+            } else if (line.contains("\"hello\"") && !started_) {
+                started_ = true;
+                for (int i = 0; i < 8; ++i)
+                    send(i);
+            }
+        }
+    }
+    /// The \p ahead-th of those that were not acknowledged.
+    void send(int ahead = 7) {
+        int id = 0;
+        for (int open = -1; open < ahead; ++id)
+            open += acknowledged_.contains(id) ? 0 : 1;
+        --id;
+        socket_->write(QStringLiteral("{\"type\":\"shot\",\"id\":\"%1\",\"carry\":%2,"
+                                      "\"launch_angle\":30,\"club_speed\":20}\n")
+                           .arg(id)
+                           .arg(carryOf(id), 0, 'f', 3)
+                           .toUtf8());
+    }
+
+    QTcpSocket* socket_ = nullptr;
+    bool started_ = false;
+    std::set<int> acknowledged_;
+};
+
+class KilledTest : public testing::Test {
+protected:
+    QString logbook() const { return folder_.filePath(QStringLiteral("killed.wedgeon")); }
+    /// Runs the program and kills it after a random time.
+    void runAndKill(const QStringList& arguments, int most_ms) {
+        QProcess program;
+        program.start(QStringLiteral(WEDGEON_APP),
+                      QStringList{QStringLiteral("--logbook"), logbook()} + arguments);
+        ASSERT_TRUE(program.waitForStarted(5000));
+        QTest::qWait(static_cast<int>(random_() % static_cast<unsigned>(most_ms)));
+        program.kill();
+        program.waitForFinished(5000);
+    }
+    std::vector<store::LoggedShot> shots() const {
+        if (!QFile::exists(logbook())) return {};
+        // For writing: the first to open it after a crash brings it in order.
+        return store::Logbook(logbook().toStdString()).shots();
+    }
+
+    QTemporaryDir folder_;
+    std::mt19937 random_{20261125};
+};
+
+TEST_F(KilledTest, NoAcknowledgedLiveShotIsLostOrDoubled) {
+    TirelessMonitor monitor;
+    const QStringList listen{QStringLiteral("--listen"), QString::number(monitor.serverPort())};
+    for (int i = 0; i < kills; ++i) {
+        runAndKill(listen, 700);
+        if (i % 10 != 9) continue;
+        std::map<int, int> times;
+        for (const store::LoggedShot& s : shots())
+            ++times[static_cast<int>(std::lround((s.record[store::Quantity::Carry] - 20) / 0.001))];
+        for (const int id : monitor.acknowledged())
+            ASSERT_EQ(times[id], 1) << "shot " << id << " after kill " << i;
+        for (const auto& [id, n] : times)
+            ASSERT_LE(n, 1) << "shot " << id << " after kill " << i;
+    }
+    EXPECT_GT(monitor.acknowledged().size(), 200u) << "the kills came before anything happened";
+}
+
+TEST_F(KilledTest, AFileIsThereAsAWholeOrNotAtAll) {
+    constexpr int rows = 20'000;
+    const auto fileNumber = [&](int f) {
+        const QString path = folder_.filePath(QStringLiteral("file-%1.csv").arg(f));
+        if (QFile::exists(path)) return path;
+        std::vector<store::ShotRecord> all;
+        for (int i = 0; i < rows; ++i) {
+            store::ShotRecord r;
+            r[store::Quantity::Carry] = 20 + 0.001 * i;
+            r[store::Quantity::ClubSpeed] = 15 + 0.5 * f;
+            all.push_back(r);
+        }
+        std::ofstream out(path.toStdString(), std::ios::binary);
+        store::writeShotsCsv(out, all);
+        return path;
+    };
+    int whole = 0;
+    for (int i = 0; i < kills; ++i) {
+        runAndKill({fileNumber(i % 10)}, 900);
+        if (i % 10 != 9) continue;
+        std::map<double, int> byFile;
+        for (const store::LoggedShot& s : shots())
+            ++byFile[s.record[store::Quantity::ClubSpeed]];
+        for (const auto& [file, n] : byFile)
+            ASSERT_EQ(n, rows) << "after kill " << i;
+        whole = static_cast<int>(byFile.size());
+    }
+    EXPECT_GT(whole, 0) << "no import ever came to its end";
+}
+
+}  // namespace
+}  // namespace wedgeon::test
