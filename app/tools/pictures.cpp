@@ -5,6 +5,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QFile>
 #include <QLineEdit>
 #include <QListView>
 #include <QMenuBar>
@@ -16,6 +17,7 @@
 #include "main_window.h"
 #include "own_user.h"
 #include "style/style.h"
+#include "views/watch/columns_dialog.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
 #include "widgets/quantity_field.h"
@@ -112,6 +114,27 @@ int main(int argc, char** argv) {
     trigger(window, QStringLiteral("Beside a mid-iron"));
     good = save(window, folder, QStringLiteral("shape-mid-iron")) && good;
     trigger(window, QStringLiteral("Beside a mid-iron"));
+
+    // A device's own words, to be confirmed.
+    const QString theirs = own.filePath(QStringLiteral("range-tuesday.csv"));
+    {
+        QFile file(theirs);
+        good = file.open(QIODevice::WriteOnly) && good;
+        file.write(
+            "Time,Name,Club,Head speed,Attack,Path,Vertical angle,Backspin,Smash,Carry,Offline\n"
+            "10:02,Runa,54,41.2,-5.1,1.2 R,31.9,5410,0.91,33.1,0.6 R\n"
+            "10:03,Runa,54,40.6,-4.4,0.3 L,32.5,5290,0.92,32.4,1.1 L\n"
+            "10:04,Odo,58,43.9,-6.0,2.0 R,36.0,6120,0.84,31.0,2.3 R\n");
+    }
+    window.openFile(theirs);
+    wedgeon::ColumnsDialog* columns = nullptr;
+    good = QTest::qWaitFor(
+               [&] { return (columns = window.findChild<wedgeon::ColumnsDialog*>()) != nullptr; },
+               5000) &&
+           good;
+    good = columns && save(*columns, folder, QStringLiteral("columns")) && good;
+    if (columns) columns->reject();
+    QTest::qWait(50);
 
     window.openFile(QString::fromLocal8Bit(argv[1]));
     auto* notice = window.findChild<wedgeon::NoticeBar*>();

@@ -300,12 +300,12 @@ private:
             if (!spin[i] || *spin[i] > -lowSpin) continue;
             if (loft[i] && *loft[i] < -farBelow) {
                 note(
-                    i, Doubt::Thin, 0.6,
+                    i, Doubt::Thin, 0.8,
                     words("Loft %.0f and spin %.0f times the usual spread below this player's own: "
                           "off the edge?",
                           -*loft[i], -*spin[i]));
             } else if (speed[i] && *speed[i] < -lowSpeed) {
-                note(i, Doubt::Fat, 0.5,
+                note(i, Doubt::Fat, 0.8,
                      words("Club speed %.0f and spin %.0f times the usual spread below this "
                            "player's own: turf first?",
                            -*speed[i], -*spin[i]));
@@ -316,7 +316,7 @@ private:
     void farFrom(const Values& distance, const char* name) {
         for (std::size_t i = 0; i < shots_.size(); ++i) {
             if (!distance[i] || std::abs(*distance[i]) < farFromMedian) continue;
-            note(i, Doubt::Outlier, 0.6,
+            note(i, Doubt::Outlier, 0.7,
                  "The " + std::string(name) +
                      words(" is %.0f times its usual spread away from this player's own pattern "
                            "(%.0f is far).",

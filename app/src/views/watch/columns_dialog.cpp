@@ -87,6 +87,7 @@ ColumnsDialog::ColumnsDialog(const store::ImportResult& preview, const store::Co
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);
+    take_->setFocus();
     check();
 }
 

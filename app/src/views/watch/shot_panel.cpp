@@ -54,6 +54,7 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
     column->addWidget(doubt_);
     flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
     flight_->setMinimumHeight(96);
+    flight_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // takes what is left
     column->addWidget(flight_, 1);
 
     auto* grid = new QGridLayout;

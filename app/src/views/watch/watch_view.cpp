@@ -8,6 +8,7 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSettings>
 #include <QSignalBlocker>
 #include <QStackedLayout>
@@ -24,6 +25,28 @@
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
+namespace {
+
+/// Holds a label of one line whose text changes often, without a layout: else each text would lay
+/// the whole window out again.
+class LineHolder : public QWidget {
+public:
+    explicit LineHolder(QLabel* label) : label_(label) {
+        label_->setParent(this);
+        label_->setWordWrap(false);
+        setMinimumWidth(120);
+        setFixedHeight(30);
+    }
+
+protected:
+    void resizeEvent(QResizeEvent*) override { label_->setGeometry(rect()); }
+
+private:
+    QLabel* label_;
+};
+
+}  // namespace
+
 WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
                      QWidget* parent)
     : QWidget(parent), shots_(shots), bench_(bench), log_(log), shown_(shots) {
@@ -107,7 +130,7 @@ QWidget* WatchView::makeList() {
     chartButton_->setCheckable(true);
     chartButton_->setToolTip(tr("The shown shots as a chart, or as a stream (Ctrl+G)"));
     connect(chartButton_, &QPushButton::toggled, this, &WatchView::showChart);
-    top->addWidget(title_, 1);
+    top->addWidget(new LineHolder(title_), 1);
     top->addWidget(session_);
     top->addWidget(filter_);
     top->addWidget(chartButton_);
@@ -137,7 +160,15 @@ QWidget* WatchView::makeList() {
     row->addWidget(stream, 1);
 
     panel_ = new ShotPanel(shots_, bench_, log_);
-    row->addWidget(panel_);
+    // What changes in the panel lays the panel out, not the window; and it scrolls where the window
+    // is too low for it.
+    auto* aside = new QScrollArea;
+    aside->setWidget(panel_);
+    aside->setWidgetResizable(true);
+    aside->setFrameShape(QFrame::NoFrame);
+    aside->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    aside->setFixedWidth(panel_->width());
+    row->addWidget(aside);
     connect(&panel_->notes(), &ShotNotes::done, this, &WatchView::focusShots);
     connect(chart_, &ChartPanel::chosen, this,
             [this](int source) { choose(shown_.rowOfSource(source)); });
@@ -154,9 +185,12 @@ QWidget* WatchView::makeList() {
 
 void WatchView::filter() {
     const int former = currentRow();
+    // A shot that stays chosen shows the same: no need to lay its panel out at every key.
+    filteredFrom_ = former;
     shown_.setFilter(ShotFilter::parse(filter_->text(), bench_.units(), filterError_));
     const int again = former >= 0 ? shown_.rowOfSource(former) : -1;
     choose(std::max(0, again));  // which shows it
+    filteredFrom_ = -1;
     refreshTitle();
     if (shown_.rowCount() == 0) showCurrent();
 }
@@ -208,6 +242,7 @@ void WatchView::refresh() {
 void WatchView::refreshTitle() {
     const int all = shots_.rowCount();
     const int shown = shown_.rowCount();
+    title_->setToolTip(filterError_);
     title_->setText(!filterError_.isEmpty() ? filterError_
                     : shown == all ? tr("%1 from %2").arg(text::shots(all), shots_.source())
                     : shown == 0
@@ -221,7 +256,7 @@ void WatchView::showCurrent() {
         currentId_ = shots_.loggedAt(row).id;
         follows_ = row == 0;
     }
-    panel_->show(row);
+    if (row < 0 || row != filteredFrom_) panel_->show(row);
     chart_->setCurrent(row);
 }
 
