@@ -1,0 +1,437 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The fit.
+#include <ceres/ceres.h>
+
+#include <Eigen/Cholesky>
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <memory>
+#include <thread>
+
+#include "tune/strike_model.h"
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+using namespace tune;
+
+constexpr std::size_t fewestShots = 6;
+constexpr double z80 = 1.2815515655446004;
+/// Tukey's and Cauchy's scale on the length of a shot's three residuals.
+constexpr double tukeyScale = 6.0;
+constexpr double cauchyScale = 2.5;
+/// Below this share of its full weight a shot counts as down-weighted.
+constexpr double downWeight = 0.25;
+/// A typical reading that is off by more than this factor is no strike's.
+constexpr double wrongUnit = 1.45;
+/// Friction is seen only where the ball slips: below this ratio a shot says little of it.
+constexpr double slipping = 0.9;
+
+double medianOf(std::vector<double> v) {
+    if (v.empty()) return 0.0;
+    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
+    std::nth_element(v.begin(), middle, v.end());
+    return *middle;
+}
+
+template <class... Values>
+std::string said(const char* format, Values... values) {
+    std::array<char, 256> text{};
+    std::snprintf(text.data(), text.size(), format, values...);
+    return text.data();
+}
+
+/// The prior: parameters are in units of its deviations.
+template <int n>
+struct StandardNormal {
+    template <class T>
+    bool operator()(const T* x, T* out) const {
+        std::copy(x, x + n, out);
+        return true;
+    }
+};
+
+class StrikeFit {
+public:
+    StrikeFit(std::span<const TuneShot> shots, const TuneOptions& options)
+        : shots_(shots), options_(options) {
+        result_.weights.assign(shots.size(), 0.0);
+    }
+
+    TuneResult run() {
+        collect();
+        if (used_.size() < fewestShots) {
+            return refuse(
+                said("%zu shots with club speed, attack angle, dynamic loft and ball data "
+                     "are too few: six are needed",
+                     used_.size()));
+        }
+        if (std::string why = findImplausible(); !why.empty()) return refuse(why);
+        dropFrozenSpin();
+        x_.assign(layout_.size(), 0.0);
+        // From a loss that any start survives to one that forgets gross misreads.
+        const ceres::CauchyLoss cauchy(cauchyScale);
+        const ceres::TukeyLoss tukey(tukeyScale);
+        const std::array<const ceres::LossFunction*, 3> losses{&cauchy, &tukey, &tukey};
+        for (std::size_t pass = 0; pass < losses.size(); ++pass) {
+            if (!solve(*losses[pass])) return refuse("stopped");
+            findNoise();
+            if (options_.progress)
+                options_.progress(static_cast<double>(pass + 1) / (losses.size() + 1.0));
+        }
+        findCovariance(tukey);
+        if (result_.downWeighted * 5 > used_.size() * 2) {
+            return refuse(
+                said("%zu of %zu shots do not fit any strike together with the others; "
+                     "look at the quality notes first",
+                     result_.downWeighted, used_.size()));
+        }
+        report();
+        return std::move(result_);
+    }
+
+private:
+    TuneResult refuse(std::string why) {
+        TuneResult out;
+        out.refused = std::move(why);
+        out.weights.assign(shots_.size(), 0.0);
+        out.used = used_.size();
+        return out;
+    }
+
+    /// The shots that have a say, and their groups and balls.
+    void collect() {
+        for (std::size_t i = 0; i < shots_.size(); ++i) {
+            const TuneShot& s = shots_[i];
+            const bool ball = !std::isnan(s.ballSpeed_mps) || !std::isnan(s.launch_rad) ||
+                              !std::isnan(s.spin_radps);
+            if (!ball) continue;
+            try {
+                s.read.validate();
+                s.givens.lie.validate();
+                const double spinLoft = calcSpinLoft(s.read);
+                if (!(spinLoft > radFromDeg(5) && spinLoft < radFromDeg(80))) continue;
+            } catch (const RangeError&) {
+                continue;
+            }
+            const TuneGroup group = groupOf(s.givens);
+            if (layout_.groupOf(group) == layout_.groups.size()) layout_.groups.push_back(group);
+            if (layout_.ballOf(group.ball) == layout_.balls.size())
+                layout_.balls.push_back(group.ball);
+            used_.push_back(i);
+            residuals_.push_back(
+                {s.read, priorContact(group), s.ballSpeed_mps, s.launch_rad, s.spin_radps, noise_});
+            groupOf_.push_back(layout_.groupOf(group));
+            ballOf_.push_back(layout_.ballOf(group.ball));
+        }
+        result_.used = used_.size();
+    }
+
+    /// A whole column that no strike gives: a unit mix-up, or values that are not what they say.
+    std::string findImplausible() const {
+        std::vector<double> speed, spin;
+        const std::array<double, playerCount> zero{};
+        for (const ShotResiduals& s : residuals_) {
+            const Linearised l = linearise(s, zero.data(), 0.0, 0.0);
+            if (!std::isnan(s.ballSpeed_mps)) speed.push_back(1 + l.residual[0] * s.noise.speed);
+            if (!std::isnan(s.spin_radps)) spin.push_back(1 + l.residual[2] * s.noise.spin);
+        }
+        const auto off = [](double ratio) { return ratio > wrongUnit || ratio < 1 / wrongUnit; };
+        if (const double r = medianOf(speed); !speed.empty() && off(r)) {
+            return said(
+                "the ball speed is typically %.2f times what the club gives: one of the two "
+                "is in another unit",
+                r);
+        }
+        if (const double r = medianOf(spin); !spin.empty() && (r > 2.2 || r < 1 / 2.2)) {
+            return said(
+                "the spin is typically %.2f times what the strike gives: another unit, or "
+                "not a spin rate",
+                r);
+        }
+        return {};
+    }
+
+    /// A spin that never moves was not measured.
+    void dropFrozenSpin() {
+        std::vector<double> spins;
+        for (const ShotResiduals& s : residuals_) {
+            if (!std::isnan(s.spin_radps)) spins.push_back(s.spin_radps);
+        }
+        if (spins.size() < 3) return;
+        const double middle = medianOf(spins);
+        const auto same =
+            static_cast<std::size_t>(std::count_if(spins.begin(), spins.end(), [middle](double v) {
+                return std::abs(v / middle - 1) < 1e-6;
+            }));
+        if (same * 2 < spins.size()) return;
+        for (ShotResiduals& s : residuals_)
+            s.spin_radps = std::numeric_limits<double>::quiet_NaN();
+        result_.notes.push_back(
+            "Half of the shots and more have the same spin to the digit: it was not measured, and "
+            "spin is left out of the fit.");
+    }
+
+    bool solve(const ceres::LossFunction& loss) {
+        ceres::Problem::Options ownership;
+        ownership.loss_function_ownership = ceres::DO_NOT_TAKE_OWNERSHIP;
+        ownership.disable_all_safety_checks = true;
+        ceres::Problem problem(ownership);
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            residuals_[i].noise = noise_;
+            problem.AddResidualBlock(
+                new ceres::AutoDiffCostFunction<ShotResiduals, 3, playerCount, 1, 1>(
+                    new ShotResiduals(residuals_[i])),
+                const_cast<ceres::LossFunction*>(&loss), x_.data(),
+                &x_[layout_.groupAt(groupOf_[i])], &x_[layout_.ballAt(ballOf_[i])]);
+        }
+        problem.AddResidualBlock(
+            new ceres::AutoDiffCostFunction<StandardNormal<playerCount>, playerCount, playerCount>(
+                new StandardNormal<playerCount>),
+            nullptr, x_.data());
+        for (std::size_t k = playerCount; k < x_.size(); ++k) {
+            problem.AddResidualBlock(
+                new ceres::AutoDiffCostFunction<StandardNormal<1>, 1, 1>(new StandardNormal<1>),
+                nullptr, &x_[k]);
+        }
+        // A parameter far beyond its prior is no strike any more.
+        constexpr double farthest = 6.0;
+        for (int k = 0; k < playerCount; ++k) {
+            problem.SetParameterLowerBound(x_.data(), k, -farthest);
+            problem.SetParameterUpperBound(x_.data(), k, farthest);
+        }
+        struct Stopper : ceres::IterationCallback {
+            std::stop_token stop;
+            ceres::CallbackReturnType operator()(const ceres::IterationSummary&) override {
+                return stop.stop_requested() ? ceres::SOLVER_ABORT : ceres::SOLVER_CONTINUE;
+            }
+        } stopper;
+        stopper.stop = options_.stop;
+        ceres::Solver::Options how;
+        how.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY;
+        how.max_num_iterations = 30;
+        how.function_tolerance = 1e-7;
+        how.num_threads =
+            static_cast<int>(options_.threads ? options_.threads
+                                              : std::max(1u, std::thread::hardware_concurrency()));
+        how.logging_type = ceres::SILENT;
+        how.callbacks.push_back(&stopper);
+        ceres::Solver::Summary summary;
+        ceres::Solve(how, &problem, &summary);
+        return summary.termination_type != ceres::USER_FAILURE;
+    }
+
+    /// Deviations of the readings by the median residual; never below what any device has.
+    void findNoise() {
+        std::array<std::vector<double>, 3> r;
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            const Linearised l = at(i);
+            if (!std::isnan(residuals_[i].ballSpeed_mps)) r[0].push_back(std::abs(l.residual[0]));
+            if (!std::isnan(residuals_[i].launch_rad)) r[1].push_back(std::abs(l.residual[1]));
+            if (!std::isnan(residuals_[i].spin_radps)) r[2].push_back(std::abs(l.residual[2]));
+        }
+        constexpr double normal = 1.4826;
+        const auto scaled = [&](double& sd, std::vector<double>& values, double least,
+                                double most) {
+            if (values.size() >= 4)
+                sd = std::clamp(sd * normal * medianOf(std::move(values)), least, most);
+        };
+        scaled(noise_.speed, r[0], 0.002, 0.1);
+        scaled(noise_.launch_rad, r[1], radFromDeg(0.1), radFromDeg(5));
+        scaled(noise_.spin, r[2], 0.005, 0.3);
+        for (ShotResiduals& s : residuals_)
+            s.noise = noise_;
+    }
+
+    Linearised at(std::size_t i) const {
+        return linearise(residuals_[i], x_.data(), x_[layout_.groupAt(groupOf_[i])],
+                         x_[layout_.ballAt(ballOf_[i])]);
+    }
+
+    void findCovariance(const ceres::LossFunction& loss) {
+        const auto n = static_cast<Eigen::Index>(layout_.size());
+        Eigen::MatrixXd curvature = Eigen::MatrixXd::Identity(n, n);
+        Eigen::MatrixXd scores = Eigen::MatrixXd::Identity(n, n);
+        Eigen::VectorXd score(n);
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            const Linearised l = at(i);
+            std::array<double, 3> rho{};
+            loss.Evaluate(l.residual.squaredNorm(), rho.data());
+            result_.weights[used_[i]] = rho[1];
+            result_.downWeighted += rho[1] < downWeight ? 1u : 0u;
+            const std::array<Eigen::Index, localCount> place{
+                0,
+                1,
+                2,
+                3,
+                static_cast<Eigen::Index>(layout_.groupAt(groupOf_[i])),
+                static_cast<Eigen::Index>(layout_.ballAt(ballOf_[i]))};
+            const Eigen::Matrix<double, localCount, 1> pull = l.jacobian.transpose() * l.residual;
+            const Eigen::Matrix<double, localCount, localCount> bend =
+                rho[1] * l.jacobian.transpose() * l.jacobian + 2 * rho[2] * pull * pull.transpose();
+            for (int r = 0; r < localCount; ++r) {
+                for (int c = 0; c < localCount; ++c) {
+                    const Eigen::Index row = place[static_cast<std::size_t>(r)];
+                    const Eigen::Index column = place[static_cast<std::size_t>(c)];
+                    curvature(row, column) += bend(r, c);
+                    scores(row, column) += rho[1] * rho[1] * pull[r] * pull[c];
+                }
+            }
+        }
+        const Eigen::LDLT<Eigen::MatrixXd> solver(curvature);
+        const Eigen::MatrixXd inverse = solver.solve(Eigen::MatrixXd::Identity(n, n));
+        covariance_ = inverse * scores * inverse;
+        // Few shots make the scores' own covariance small by luck: never below the curvature's.
+        for (Eigen::Index k = 0; k < n; ++k) {
+            const double grow = std::sqrt(std::max(1.0, 0.9 * inverse(k, k) / covariance_(k, k)));
+            covariance_.row(k) *= grow;
+            covariance_.col(k) *= grow;
+        }
+    }
+
+    double sdOf(std::size_t a) const {
+        const auto k = static_cast<Eigen::Index>(a);
+        return std::sqrt(std::max(0.0, covariance_(k, k)));
+    }
+
+    void add(TuneEstimate e, double priorSd, double value, double sd, double prior) {
+        e.value = value;
+        e.low80 = value - z80 * sd;
+        e.high80 = value + z80 * sd;
+        e.prior = prior;
+        e.priorLow80 = prior - z80 * priorSd;
+        e.priorHigh80 = prior + z80 * priorSd;
+        e.identified = sd < 0.7 * priorSd;
+        result_.estimates.push_back(e);
+    }
+
+    void report() {
+        result_.tuning = tuningOf(layout_, x_);
+        result_.speedNoise = noise_.speed;
+        result_.launchNoise_rad = noise_.launch_rad;
+        result_.spinNoise = noise_.spin;
+        using Kind = TuneEstimate::Kind;
+        const StrikeTuning& t = result_.tuning;
+        TuneEstimate e;
+        e.shots = used_.size();
+        e.kind = Kind::Restitution0;
+        add(e, restitutionSd, t.restitution0, restitutionSd * sdOf(0), constants::restitution0);
+        e.kind = Kind::LoftBias;
+        add(e, biasSd_rad, t.loftBias_rad, biasSd_rad * sdOf(1), 0.0);
+        e.kind = Kind::AttackBias;
+        add(e, biasSd_rad, t.attackBias_rad, biasSd_rad * sdOf(2), 0.0);
+        for (std::size_t b = 0; b < layout_.balls.size(); ++b) {
+            e.kind = Kind::TangentialRestitution;
+            e.group = {layout_.balls[b], {}, {}};
+            e.shots = static_cast<std::size_t>(std::count(ballOf_.begin(), ballOf_.end(), b));
+            const double prior = ballTraits(layout_.balls[b]).tangentialRestitution;
+            add(e, tangentialSd, prior + tangentialSd * x_[layout_.ballAt(b)],
+                tangentialSd * sdOf(layout_.ballAt(b)), prior);
+        }
+        for (std::size_t g = 0; g < layout_.groups.size(); ++g)
+            reportFriction(g);
+        const double sd = commonFrictionSd * sdOf(3);
+        result_.signature = {std::exp(t.logFriction), std::exp(t.logFriction - z80 * sd),
+                             std::exp(t.logFriction + z80 * sd)};
+        if (result_.downWeighted > 0) {
+            result_.notes.push_back(
+                said("%zu of %zu shots fit badly and count little: mishits or "
+                     "misreads.",
+                     result_.downWeighted, used_.size()));
+        }
+    }
+
+    /// Friction is told on its logarithm: it is a factor.
+    void reportFriction(std::size_t g) {
+        const double prior = priorContact(layout_.groups[g]).friction;
+        const double log = commonFrictionSd * x_[3] + groupFrictionSd * x_[layout_.groupAt(g)];
+        const auto k = static_cast<Eigen::Index>(layout_.groupAt(g));
+        const double variance = commonFrictionSd * commonFrictionSd * covariance_(3, 3) +
+                                groupFrictionSd * groupFrictionSd * covariance_(k, k) +
+                                2 * commonFrictionSd * groupFrictionSd * covariance_(3, k);
+        const double sd = std::sqrt(std::max(0.0, variance));
+        const double priorSd = std::hypot(commonFrictionSd, groupFrictionSd);
+        TuneEstimate e;
+        e.kind = TuneEstimate::Kind::Friction;
+        e.group = layout_.groups[g];
+        e.value = prior * std::exp(log);
+        e.low80 = e.value * std::exp(-z80 * sd);
+        e.high80 = e.value * std::exp(z80 * sd);
+        e.prior = prior;
+        e.priorLow80 = prior * std::exp(-z80 * priorSd);
+        e.priorHigh80 = prior * std::exp(z80 * priorSd);
+        bool slipped = false;
+        const StrikeLaw law = result_.tuning.law();
+        const Contact contact = result_.tuning.contact(e.group);
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            if (groupOf_[i] != g) continue;
+            ++e.shots;
+            try {
+                slipped =
+                    slipped || calcStrike(result_.tuning.unbiased(residuals_[i].read), contact, law)
+                                       .gripRatio > slipping;
+            } catch (const RangeError&) {
+                continue;
+            }
+        }
+        e.identified = slipped && sd < 0.7 * priorSd;
+        result_.estimates.push_back(e);
+        if (!slipped) {
+            result_.notes.push_back(
+                said("No shot has slipped: the friction of this ball, face and lie (%zu shots) is "
+                     "known only to be above %.2f.",
+                     e.shots, e.low80));
+        }
+    }
+
+    std::span<const TuneShot> shots_;
+    const TuneOptions& options_;
+    TuneResult result_;
+    Layout layout_;
+    Noise noise_;
+    std::vector<std::size_t> used_;
+    std::vector<ShotResiduals> residuals_;
+    std::vector<std::size_t> groupOf_, ballOf_;
+    std::vector<double> x_;
+    Eigen::MatrixXd covariance_;
+};
+
+}  // namespace
+
+StrikeLaw StrikeTuning::law() const {
+    return {.restitution0 = restitution0};
+}
+
+Contact StrikeTuning::contact(const TuneGroup& group) const {
+    Contact c = priorContact(group);
+    double log = logFriction;
+    for (const OwnFriction& own : groups) {
+        if (own.group == group) log += own.log;
+    }
+    c.friction = std::clamp(c.friction * std::exp(log), 0.02, 1.4);
+    c.tangentialRestitution += tangentialRestitution[static_cast<std::size_t>(group.ball)];
+    return c;
+}
+
+Delivery StrikeTuning::unbiased(const Delivery& read) const {
+    Delivery d = read;
+    d.attack_rad -= attackBias_rad;
+    d.dynamicLoft_rad -= loftBias_rad;
+    return d;
+}
+
+TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options) {
+    return StrikeFit(shots, options).run();
+}
+
+ShotResult calcTunedShot(const TuneShot& shot, const StrikeTuning& tuning) {
+    return calcShotWith(tuning.unbiased(shot.read), tuning.contact(groupOf(shot.givens)),
+                        shot.givens, tuning.law());
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,145 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Predicting what was not fitted, beside two plainer ways.
+#include <Eigen/QR>
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <optional>
+
+#include "tune/strike_model.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double normal = 1.4826;
+constexpr int partsOfOneSession = 5;
+constexpr Eigen::Index columns = 6;
+
+using Outcomes = std::array<double, tuneOutcomeCount>;
+
+Outcomes measured(const TuneShot& s) {
+    return {s.launch_rad, s.spin_radps, s.landing_rad, s.carry_m, s.release_m};
+}
+
+std::optional<Outcomes> predicted(const TuneShot& s, const StrikeTuning& t) {
+    try {
+        const ShotResult r = calcTunedShot(s, t);
+        return Outcomes{r.strike.launch.angle_rad(), r.strike.launch.spinRate_radps(),
+                        r.flight.landingAngle_rad(), r.flight.carry_m, r.run.release_m};
+    } catch (const RangeError&) {
+        return std::nullopt;
+    }
+}
+
+Eigen::Matrix<double, 1, columns> features(const TuneShot& s) {
+    Eigen::Matrix<double, 1, columns> row;
+    row << 1.0, s.read.clubSpeed_mps, s.read.attack_rad, s.read.path_rad, s.read.faceAngle_rad,
+        s.read.dynamicLoft_rad;
+    return row;
+}
+
+/// Plain least squares of each outcome on the club's columns.
+class Regression {
+public:
+    explicit Regression(const std::vector<TuneShot>& shots) {
+        for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+            std::vector<const TuneShot*> with;
+            for (const TuneShot& s : shots) {
+                if (!std::isnan(measured(s)[o])) with.push_back(&s);
+            }
+            if (with.size() <= static_cast<std::size_t>(columns)) continue;
+            Eigen::MatrixXd x(static_cast<Eigen::Index>(with.size()), columns);
+            Eigen::VectorXd y(static_cast<Eigen::Index>(with.size()));
+            for (std::size_t i = 0; i < with.size(); ++i) {
+                x.row(static_cast<Eigen::Index>(i)) = features(*with[i]);
+                y[static_cast<Eigen::Index>(i)] = measured(*with[i])[o];
+            }
+            weights_[o] = x.colPivHouseholderQr().solve(y);
+        }
+    }
+    std::optional<double> operator()(const TuneShot& s, std::size_t o) const {
+        if (weights_[o].size() == 0) return std::nullopt;
+        return (features(s) * weights_[o]).value();
+    }
+
+private:
+    std::array<Eigen::VectorXd, tuneOutcomeCount> weights_;
+};
+
+double quantile(std::vector<double> v, double q) {
+    if (v.empty()) return 0.0;
+    const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
+    std::nth_element(v.begin(), v.begin() + k, v.end());
+    return v[static_cast<std::size_t>(k)];
+}
+
+}  // namespace
+
+LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& options) {
+    std::map<int, int> foldOf;
+    for (const TuneShot& s : shots)
+        foldOf.emplace(s.session, static_cast<int>(foldOf.size()));
+    const bool parts = foldOf.size() < 2;
+    LeftOutCheck out;
+    out.folds = parts ? partsOfOneSession : foldOf.size();
+    struct Errors {
+        std::vector<double> tuned, prior, regression;
+        std::size_t held = 0;
+    };
+    std::array<Errors, tuneOutcomeCount> errors;
+    for (std::size_t fold = 0; fold < out.folds; ++fold) {
+        std::vector<TuneShot> train, test;
+        for (std::size_t i = 0; i < shots.size(); ++i) {
+            const auto its =
+                parts ? i % out.folds : static_cast<std::size_t>(foldOf.at(shots[i].session));
+            (its == fold ? test : train).push_back(shots[i]);
+        }
+        TuneOptions quiet = options;
+        quiet.progress = {};
+        const TuneResult fit = fitStrike(train, quiet);
+        if (!fit.refused.empty()) continue;
+        const Regression regression(train);
+        // How far the fitted shots lie from the model.
+        std::array<std::vector<double>, tuneOutcomeCount> residuals;
+        for (const TuneShot& s : train) {
+            const auto p = predicted(s, fit.tuning);
+            for (std::size_t o = 0; p && o < tuneOutcomeCount; ++o) {
+                if (!std::isnan(measured(s)[o]))
+                    residuals[o].push_back(std::abs(measured(s)[o] - (*p)[o]));
+            }
+        }
+        Outcomes half{};
+        for (std::size_t o = 0; o < tuneOutcomeCount; ++o)
+            half[o] = quantile(std::move(residuals[o]), 0.8);
+        for (const TuneShot& s : test) {
+            const auto tuned = predicted(s, fit.tuning);
+            const auto prior = predicted(s, StrikeTuning{});
+            for (std::size_t o = 0; tuned && prior && o < tuneOutcomeCount; ++o) {
+                const double truth = measured(s)[o];
+                const auto plain = regression(s, o);
+                if (std::isnan(truth) || !plain) continue;
+                const double error = std::abs(truth - (*tuned)[o]);
+                errors[o].tuned.push_back(error);
+                errors[o].prior.push_back(std::abs(truth - (*prior)[o]));
+                errors[o].regression.push_back(std::abs(truth - *plain));
+                errors[o].held += error <= half[o] ? 1u : 0u;
+            }
+        }
+        if (options.progress)
+            options.progress(static_cast<double>(fold + 1) / static_cast<double>(out.folds));
+    }
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        LeftOutCheck::Line& line = out.lines[o];
+        line.shots = errors[o].tuned.size();
+        if (line.shots == 0) continue;
+        line.coverage80 = static_cast<double>(errors[o].held) / static_cast<double>(line.shots);
+        line.tuned = normal * quantile(std::move(errors[o].tuned), 0.5);
+        line.prior = normal * quantile(std::move(errors[o].prior), 0.5);
+        line.regression = normal * quantile(std::move(errors[o].regression), 0.5);
+    }
+    return out;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,342 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The strike's fit: truths that it finds, intervals that hold what they say, misreads, refusals.
+#include "wedgeon/tune/tune.h"
+
+#include <gtest/gtest.h>
+
+#include <chrono>
+#include <cmath>
+#include <random>
+
+#include "random_cases.h"
+
+namespace wedgeon {
+namespace {
+
+using Kind = TuneEstimate::Kind;
+
+/// A player and device whose truth is known.
+struct Truth {
+    double restitution0 = constants::restitution0;
+    double loftBias_rad = 0.0, attackBias_rad = 0.0, logFriction = 0.0;
+    std::array<double, 3> groupLog{};
+    double tangential = 0.0;
+};
+
+struct Group {
+    BallKind ball;
+    FaceCondition face;
+    const char* lie;
+};
+constexpr std::array groups{Group{BallKind::Soft, FaceCondition::FreshDry, "short-dry"},
+                            Group{BallKind::Soft, FaceCondition::FreshWet, "short-damp"},
+                            Group{BallKind::Range, FaceCondition::WornDry, "short-dry"}};
+
+class Range {
+public:
+    explicit Range(unsigned seed) : random_(seed) {}
+
+    double normal(double sd) { return sd * normal_(random_); }
+    double uniform(double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random_);
+    }
+    /// Drawn from the priors of the fit.
+    Truth truth() {
+        Truth t;
+        t.restitution0 += normal(0.02);
+        t.loftBias_rad = normal(radFromDeg(1.5));
+        t.attackBias_rad = normal(radFromDeg(1.5));
+        t.logFriction = normal(0.2);
+        for (double& g : t.groupLog)
+            g = normal(0.08);
+        t.tangential = normal(0.06);
+        return t;
+    }
+    TuneShot shot(const Truth& truth, std::size_t group) {
+        const Group& g = groups[group];
+        TuneShot s;
+        s.givens = test::pitchGivens();
+        s.givens.ball = g.ball;
+        s.givens.face = g.face;
+        s.givens.lie = findLie(g.lie)->lie;
+        const Delivery d{uniform(9, 32), radFromDeg(uniform(-9, 0)), radFromDeg(normal(2)),
+                         radFromDeg(uniform(34, 58)), radFromDeg(normal(2))};
+        Contact contact = calcContact(g.ball, g.face, s.givens.lie);
+        contact.speedKept = 1.0;
+        contact.friction *= std::exp(truth.logFriction + truth.groupLog[group]);
+        contact.tangentialRestitution += truth.tangential;
+        const ShotResult hit =
+            calcShotWith(d, contact, s.givens, {.restitution0 = truth.restitution0});
+        const Launch& launch = hit.strike.launch;
+        s.read = d;
+        s.read.attack_rad += truth.attackBias_rad;
+        s.read.dynamicLoft_rad += truth.loftBias_rad;
+        s.ballSpeed_mps = launch.speed_mps() * (1 + normal(0.008));
+        s.launch_rad = launch.angle_rad() + normal(radFromDeg(0.6));
+        s.spin_radps = launch.spinRate_radps() * (1 + normal(0.03));
+        s.landing_rad = hit.flight.landingAngle_rad() + normal(radFromDeg(0.8));
+        s.carry_m = hit.flight.carry_m + normal(0.5);
+        s.release_m = hit.run.release_m + normal(0.4);
+        return s;
+    }
+    std::vector<TuneShot> shots(const Truth& truth, std::size_t n) {
+        std::vector<TuneShot> out;
+        for (std::size_t i = 0; i < n; ++i) {
+            out.push_back(shot(truth, i % groups.size()));
+            out.back().session = static_cast<int>(i * 5 / n);
+        }
+        return out;
+    }
+    /// A share of gross misreads of the kinds that devices have.
+    void spoil(std::vector<TuneShot>& shots, double share) {
+        for (TuneShot& s : shots) {
+            if (uniform(0, 1) >= share) continue;
+            switch (random_() % 3) {
+                case 0:
+                    s.spin_radps *= uniform(0.2, 0.6);
+                    break;
+                case 1:
+                    s.launch_rad += radFromDeg(uniform(8, 20));
+                    break;
+                default:
+                    s.ballSpeed_mps *= uniform(1.15, 1.5);
+            }
+        }
+    }
+
+private:
+    std::mt19937_64 random_;
+    std::normal_distribution<double> normal_;
+};
+
+const TuneEstimate& find(const TuneResult& fit, Kind kind, std::size_t nth = 0) {
+    for (const TuneEstimate& e : fit.estimates) {
+        if (e.kind == kind && nth-- == 0) return e;
+    }
+    throw std::logic_error("no such estimate");
+}
+
+double trueFriction(const Truth& t, std::size_t group) {
+    const Group& g = groups[group];
+    return calcContact(g.ball, g.face, findLie(g.lie)->lie).friction *
+           std::exp(t.logFriction + t.groupLog[group]);
+}
+
+TEST(Tune, IntervalsHoldTheTruthAsOftenAsTheySay) {
+    constexpr int repetitions = 400;
+    Range range(11);
+    std::array<int, 4> held{};
+    for (int r = 0; r < repetitions; ++r) {
+        const Truth truth = range.truth();
+        const TuneResult fit = fitStrike(range.shots(truth, 60));
+        ASSERT_EQ(fit.refused, "");
+        const auto holds = [](const TuneEstimate& e, double value) {
+            return value >= e.low80 && value <= e.high80 ? 1 : 0;
+        };
+        held[0] += holds(find(fit, Kind::Restitution0), truth.restitution0);
+        held[1] += holds(find(fit, Kind::LoftBias), truth.loftBias_rad);
+        held[2] += holds(find(fit, Kind::AttackBias), truth.attackBias_rad);
+        held[3] += holds(find(fit, Kind::Friction, 1), trueFriction(truth, 1));
+    }
+    for (std::size_t k = 0; k < held.size(); ++k) {
+        EXPECT_GE(held[k], 0.75 * repetitions) << k;
+        EXPECT_LE(held[k], 0.85 * repetitions) << k;
+    }
+}
+
+TEST(Tune, GrossMisreadsMoveNothingByMoreThanItsInterval) {
+    Range range(12);
+    for (int r = 0; r < 20; ++r) {
+        const Truth truth = range.truth();
+        auto shots = range.shots(truth, 120);
+        const TuneResult clean = fitStrike(shots);
+        range.spoil(shots, 0.15);
+        const TuneResult spoilt = fitStrike(shots);
+        ASSERT_EQ(spoilt.refused, "");
+        EXPECT_GT(spoilt.downWeighted, 5u);
+        for (std::size_t k = 0; k < clean.estimates.size(); ++k) {
+            const TuneEstimate& a = clean.estimates[k];
+            const TuneEstimate& b = spoilt.estimates[k];
+            EXPECT_LT(std::abs(b.value - a.value), a.high80 - a.low80) << k;
+        }
+    }
+}
+
+TEST(Tune, AGroupWithFewShotsLeansOnTheOthers) {
+    Range range(13);
+    Truth truth;
+    truth.logFriction = std::log(1.3);
+    std::vector<TuneShot> shots;
+    for (int i = 0; i < 60; ++i)
+        shots.push_back(range.shot(truth, 1));
+    shots.push_back(range.shot(truth, 2));
+    const TuneResult fit = fitStrike(shots);
+    const TuneEstimate& few = find(fit, Kind::Friction, 1);
+    EXPECT_EQ(few.shots, 1u);
+    EXPECT_GT(few.value, 1.12 * few.prior) << "the player's other group says so";
+    const TuneEstimate& many = find(fit, Kind::Friction, 0);
+    EXPECT_GT(few.high80 / few.low80, many.high80 / many.low80);
+    EXPECT_NEAR(fit.signature.factor, 1.3, 0.12);
+}
+
+TEST(Tune, WhatNoShotTellsIsSaid) {
+    // Slow, lofted by little: the ball never slips on a fresh, dry face.
+    Range range(14);
+    std::vector<TuneShot> shots;
+    for (int i = 0; i < 40; ++i) {
+        TuneShot s = range.shot({}, 0);
+        const Delivery gripping{20 + 0.1 * i, radFromDeg(-2), 0, radFromDeg(28), 0};
+        const ShotResult hit =
+            calcShotWith(gripping, calcContact(BallKind::Soft, {}, s.givens.lie), s.givens);
+        ASSERT_LT(hit.strike.gripRatio, 0.9);
+        s.read = gripping;
+        s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + range.normal(0.008));
+        s.launch_rad = hit.strike.launch.angle_rad() + range.normal(0.01);
+        s.spin_radps = hit.strike.launch.spinRate_radps() * (1 + range.normal(0.03));
+        shots.push_back(s);
+    }
+    const TuneResult fit = fitStrike(shots);
+    EXPECT_FALSE(find(fit, Kind::Friction).identified);
+    bool said = false;
+    for (const std::string& note : fit.notes)
+        said = said || note.find("No shot has slipped") != std::string::npos;
+    EXPECT_TRUE(said);
+}
+
+TEST(Tune, SuggestedShotsTellMoreThanRandomOnes) {
+    Range range(15);
+    double suggested = 0.0, random = 0.0;
+    const auto width = [](const TuneResult& fit) {
+        double sum = 0.0;
+        for (const TuneEstimate& e : fit.estimates)
+            sum += std::pow((e.high80 - e.low80) / (e.priorHigh80 - e.priorLow80), 2);
+        return sum;
+    };
+    for (int r = 0; r < 12; ++r) {
+        const Truth truth = range.truth();
+        auto shots = range.shots(truth, 24);
+        const TuneResult fit = fitStrike(shots);
+        const auto next = findNextShots(shots, fit, 12);
+        ASSERT_FALSE(next.empty());
+        // What the model says of the suggested shots, with the device's noise.
+        auto with = shots;
+        auto other = shots;
+        std::size_t added = 0;
+        for (const NextShot& n : next) {
+            EXPECT_GT(n.gain, 0.0);
+            for (std::size_t k = 0; k < n.times; ++k, ++added) {
+                std::size_t g = 0;
+                while (groups[g].ball != n.group.ball || groups[g].face != n.group.face)
+                    ++g;
+                TuneShot s = range.shot(truth, g);
+                Delivery d = n.delivery;
+                d.attack_rad -= truth.attackBias_rad;
+                d.dynamicLoft_rad -= truth.loftBias_rad;
+                Contact contact = calcContact(n.group.ball, n.group.face, n.group.lie);
+                contact.speedKept = 1.0;
+                contact.friction *= std::exp(truth.logFriction + truth.groupLog[g]);
+                contact.tangentialRestitution += truth.tangential;
+                const auto hit =
+                    calcShotWith(d, contact, s.givens, {.restitution0 = truth.restitution0});
+                s.read = n.delivery;
+                s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + range.normal(0.008));
+                s.launch_rad = hit.strike.launch.angle_rad() + range.normal(radFromDeg(0.6));
+                s.spin_radps = hit.strike.launch.spinRate_radps() * (1 + range.normal(0.03));
+                with.push_back(s);
+                other.push_back(range.shot(truth, added % groups.size()));
+            }
+        }
+        EXPECT_EQ(added, 12u);
+        suggested += width(fitStrike(with));
+        random += width(fitStrike(other));
+    }
+    EXPECT_LT(suggested, random);
+}
+
+TEST(Tune, LeftOutSessionsArePredictedBetterThanByPriorAndRegression) {
+    Range range(16);
+    Truth truth;
+    truth.logFriction = std::log(1.25);
+    truth.loftBias_rad = radFromDeg(1.5);
+    truth.attackBias_rad = radFromDeg(-1);
+    const auto check = checkLeftOut(range.shots(truth, 150));
+    EXPECT_EQ(check.folds, 5u);
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        const auto& line = check.lines[o];
+        EXPECT_EQ(line.shots, 150u);
+        EXPECT_LT(line.tuned, line.prior) << o;
+        EXPECT_LT(line.tuned, line.regression) << o;
+        EXPECT_NEAR(line.coverage80, 0.8, 0.1) << o;
+    }
+}
+
+TEST(Tune, BadDataIsRefusedWithAReasonOrUsedAsFarAsItGoes) {
+    Range range(17);
+    const Truth truth = range.truth();
+    EXPECT_NE(fitStrike(range.shots(truth, 3)).refused.find("six are needed"), std::string::npos);
+    EXPECT_NE(fitStrike({}).refused, "");
+
+    auto mph = range.shots(truth, 40);
+    for (TuneShot& s : mph)
+        s.ballSpeed_mps *= 2.237;
+    EXPECT_NE(fitStrike(mph).refused.find("another unit"), std::string::npos);
+
+    auto degrees = range.shots(truth, 40);
+    for (TuneShot& s : degrees)
+        s.spin_radps *= 9.549;
+    EXPECT_NE(fitStrike(degrees).refused.find("spin"), std::string::npos);
+
+    auto frozen = range.shots(truth, 40);
+    for (TuneShot& s : frozen)
+        s.spin_radps = 600;
+    const TuneResult withoutSpin = fitStrike(frozen);
+    EXPECT_EQ(withoutSpin.refused, "");
+    EXPECT_FALSE(withoutSpin.notes.empty());
+
+    auto oneSpeed = range.shots(truth, 40);
+    for (TuneShot& s : oneSpeed)
+        s.read.clubSpeed_mps = 20;  // whatever it was: readings that do not go together
+    const TuneResult mixed = fitStrike(oneSpeed);
+    if (mixed.refused.empty()) {
+        EXPECT_GT(mixed.speedNoise, 0.05) << "it must not look certain";
+    }
+
+    auto misread = range.shots(truth, 100);
+    range.spoil(misread, 0.30);
+    const TuneResult robust = fitStrike(misread);
+    if (robust.refused.empty()) {
+        const TuneEstimate& e = find(robust, Kind::LoftBias);
+        EXPECT_LT(std::abs(e.value - truth.loftBias_rad), 2.5 * (e.high80 - e.low80));
+    }
+
+    std::stop_source stop;
+    stop.request_stop();
+    TuneOptions options;
+    options.stop = stop.get_token();
+    EXPECT_EQ(fitStrike(range.shots(truth, 40), options).refused, "stopped");
+}
+
+TEST(Tune, NanAndAbsurdShotsHaveNoSay) {
+    Range range(18);
+    const Truth truth = range.truth();
+    auto shots = range.shots(truth, 60);
+    const TuneResult before = fitStrike(shots);
+    TuneShot absurd = shots[0];
+    absurd.read.clubSpeed_mps = std::numeric_limits<double>::quiet_NaN();
+    shots.push_back(absurd);
+    absurd = shots[0];
+    absurd.read.dynamicLoft_rad = radFromDeg(89);
+    shots.push_back(absurd);
+    absurd = shots[0];
+    absurd.ballSpeed_mps = absurd.launch_rad = absurd.spin_radps =
+        std::numeric_limits<double>::quiet_NaN();
+    shots.push_back(absurd);
+    const TuneResult after = fitStrike(shots);
+    EXPECT_EQ(after.used, before.used);
+    EXPECT_NEAR(after.tuning.loftBias_rad, before.tuning.loftBias_rad, 1e-9);
+    EXPECT_EQ(after.weights.back(), 0.0);
+}
+
+}  // namespace
+}  // namespace wedgeon
