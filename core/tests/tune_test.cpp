@@ -271,6 +271,35 @@ TEST(Tune, LeftOutSessionsArePredictedBetterThanByPriorAndRegression) {
     }
 }
 
+TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
+    Range range(19);
+    for (const double firmness : {0.85, 1.2}) {
+        std::vector<TuneShot> shots;
+        for (int i = 0; i < 150; ++i) {
+            TuneShot s = range.shot({}, static_cast<std::size_t>(i) % groups.size());
+            Givens there = s.givens;
+            there.ground.firmness *= firmness;
+            const ShotResult hit = calcTunedShot({s.read, there}, {});
+            s.release_m = hit.run.release_m + range.normal(0.3);
+            shots.push_back(s);
+        }
+        const TuneResult strike = fitStrike(shots);
+        const GroundFit fit = fitGround(shots, strike);
+        ASSERT_EQ(fit.estimates.size(), 3u);
+        // Firmness, friction and green speed are told apart only in part; what they do is not.
+        double error = 0.0;
+        double priorError = 0.0;
+        for (const TuneShot& s : shots) {
+            error +=
+                std::abs(calcTunedShot(s, strike.tuning, fit.tuning).run.release_m - s.release_m);
+            priorError += std::abs(calcTunedShot(s, strike.tuning).run.release_m - s.release_m);
+        }
+        EXPECT_LT(error, 0.9 * priorError) << firmness;
+        EXPECT_GT((fit.tuning.firmness - 1) * (firmness - 1), 0.0);
+    }
+    EXPECT_TRUE(fitGround({}, TuneResult{}).estimates.empty());
+}
+
 TEST(Tune, BadDataIsRefusedWithAReasonOrUsedAsFarAsItGoes) {
     Range range(17);
     const Truth truth = range.truth();

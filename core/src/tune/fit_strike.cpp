@@ -429,9 +429,12 @@ TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options
     return StrikeFit(shots, options).run();
 }
 
-ShotResult calcTunedShot(const TuneShot& shot, const StrikeTuning& tuning) {
-    return calcShotWith(tuning.unbiased(shot.read), tuning.contact(groupOf(shot.givens)),
-                        shot.givens, tuning.law());
+ShotResult calcTunedShot(const TuneShot& shot, const StrikeTuning& tuning,
+                         const GroundTuning& ground) {
+    Givens givens = shot.givens;
+    givens.ground = ground.ground(givens.ground);
+    return calcShotWith(tuning.unbiased(shot.read), tuning.contact(groupOf(shot.givens)), givens,
+                        tuning.law());
 }
 
 }  // namespace wedgeon

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numeric>
 #include <optional>
 
 #include "tune/strike_model.h"
@@ -13,7 +14,6 @@
 namespace wedgeon {
 namespace {
 
-constexpr double normal = 1.4826;
 constexpr int partsOfOneSession = 5;
 constexpr Eigen::Index columns = 6;
 
@@ -23,9 +23,10 @@ Outcomes measured(const TuneShot& s) {
     return {s.launch_rad, s.spin_radps, s.landing_rad, s.carry_m, s.release_m};
 }
 
-std::optional<Outcomes> predicted(const TuneShot& s, const StrikeTuning& t) {
+std::optional<Outcomes> predicted(const TuneShot& s, const StrikeTuning& t,
+                                  const GroundTuning& ground = {}) {
     try {
-        const ShotResult r = calcTunedShot(s, t);
+        const ShotResult r = calcTunedShot(s, t, ground);
         return Outcomes{r.strike.launch.angle_rad(), r.strike.launch.spinRate_radps(),
                         r.flight.landingAngle_rad(), r.flight.carry_m, r.run.release_m};
     } catch (const RangeError&) {
@@ -68,6 +69,10 @@ private:
     std::array<Eigen::VectorXd, tuneOutcomeCount> weights_;
 };
 
+double meanOf(const std::vector<double>& v) {
+    return std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size());
+}
+
 double quantile(std::vector<double> v, double q) {
     if (v.empty()) return 0.0;
     const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
@@ -100,11 +105,12 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         quiet.progress = {};
         const TuneResult fit = fitStrike(train, quiet);
         if (!fit.refused.empty()) continue;
+        const GroundTuning ground = fitGround(train, fit).tuning;
         const Regression regression(train);
         // How far the fitted shots lie from the model.
         std::array<std::vector<double>, tuneOutcomeCount> residuals;
         for (const TuneShot& s : train) {
-            const auto p = predicted(s, fit.tuning);
+            const auto p = predicted(s, fit.tuning, ground);
             for (std::size_t o = 0; p && o < tuneOutcomeCount; ++o) {
                 if (!std::isnan(measured(s)[o]))
                     residuals[o].push_back(std::abs(measured(s)[o] - (*p)[o]));
@@ -114,7 +120,7 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         for (std::size_t o = 0; o < tuneOutcomeCount; ++o)
             half[o] = quantile(std::move(residuals[o]), 0.8);
         for (const TuneShot& s : test) {
-            const auto tuned = predicted(s, fit.tuning);
+            const auto tuned = predicted(s, fit.tuning, ground);
             const auto prior = predicted(s, StrikeTuning{});
             for (std::size_t o = 0; tuned && prior && o < tuneOutcomeCount; ++o) {
                 const double truth = measured(s)[o];
@@ -135,9 +141,9 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         line.shots = errors[o].tuned.size();
         if (line.shots == 0) continue;
         line.coverage80 = static_cast<double>(errors[o].held) / static_cast<double>(line.shots);
-        line.tuned = normal * quantile(std::move(errors[o].tuned), 0.5);
-        line.prior = normal * quantile(std::move(errors[o].prior), 0.5);
-        line.regression = normal * quantile(std::move(errors[o].regression), 0.5);
+        line.tuned = meanOf(errors[o].tuned);
+        line.prior = meanOf(errors[o].prior);
+        line.regression = meanOf(errors[o].regression);
     }
     return out;
 }

@@ -1,0 +1,84 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the demo data hides is found again, with the misreads and mishits that it has.
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "academy.h"
+#include "wedgeon/store/tune_shots.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::demo {
+namespace {
+
+std::vector<store::LoggedShot> logged(const Academy& academy) {
+    std::vector<store::LoggedShot> out;
+    for (const auto& r : academy.shots)
+        out.push_back({static_cast<std::int64_t>(out.size()) + 1, 1, r, {}, {}, {}, {}});
+    return out;
+}
+
+const TuneEstimate& find(const TuneResult& fit, TuneEstimate::Kind kind) {
+    for (const TuneEstimate& e : fit.estimates) {
+        if (e.kind == kind) return e;
+    }
+    throw std::logic_error("no such estimate");
+}
+
+TEST(TuneDemo, EachPlayersHiddenBiasIsFound) {
+    // Many academies: a single one may lie outside its 80 % interval, most may not.
+    int held = 0;
+    int asked = 0;
+    for (unsigned seed = 1; seed <= 10; ++seed) {
+        const Academy academy = makeAcademy(seed);
+        const auto shots = logged(academy);
+        for (const Truth& truth : academy.truths) {
+            const TuneResult fit =
+                fitStrike(store::findTuneShots(shots, Givens{}, truth.player).shots);
+            ASSERT_EQ(fit.refused, "");
+            const auto check = [&](const TuneEstimate& e, double value) {
+                held += value >= e.low80 && value <= e.high80 ? 1 : 0;
+                ++asked;
+                // Never far off.
+                EXPECT_LT(std::abs(value - e.value), 2.0 * (e.high80 - e.low80))
+                    << truth.player << " seed " << seed << " kind " << static_cast<int>(e.kind);
+            };
+            using Kind = TuneEstimate::Kind;
+            check(find(fit, Kind::LoftBias), truth.deviceLoftBias_rad);
+            check(find(fit, Kind::AttackBias), truth.deviceAttackBias_rad);
+            check(find(fit, Kind::Restitution0), truth.restitution0);
+            EXPECT_NEAR(fit.signature.factor, truth.frictionFactor, 0.1) << truth.player;
+        }
+    }
+    EXPECT_GT(held, 0.6 * asked);
+}
+
+TEST(TuneDemo, LeftOutErrorsBeatBothBaselines) {
+    const Academy academy = makeAcademy();
+    const auto shots = logged(academy);
+    double tunedRun = 0.0;
+    double priorRun = 0.0;
+    for (const Truth& truth : academy.truths) {
+        const auto data = store::findTuneShots(shots, Givens{}, truth.player);
+        const LeftOutCheck check = checkLeftOut(data.shots);
+        EXPECT_EQ(check.folds, 6u) << "six days";
+        for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+            const auto& line = check.lines[o];
+            EXPECT_GE(line.shots, 70u);
+            EXPECT_LT(line.tuned, line.regression) << truth.player << " " << o;
+            EXPECT_GT(line.coverage80, 0.65);
+            EXPECT_LT(line.coverage80, 0.9);
+            if (static_cast<TuneOutcome>(o) == TuneOutcome::Release) continue;
+            EXPECT_LT(line.tuned, line.prior) << truth.player << " " << o;
+        }
+        const auto& run = check.lines[static_cast<std::size_t>(TuneOutcome::Release)];
+        tunedRun += run.tuned;
+        priorRun += run.prior;
+    }
+    // A day's ground is not known on other days: only both players together show the gain.
+    EXPECT_LT(tunedRun, priorRun);
+}
+
+}  // namespace
+}  // namespace wedgeon::demo

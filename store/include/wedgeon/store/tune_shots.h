@@ -1,0 +1,29 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Recorded shots as the tuning takes them.
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "wedgeon/store/logbook.h"
+#include "wedgeon/tune/tune.h"
+
+namespace wedgeon::store {
+
+/// One shot; nothing when the club was not measured. \p session names what is left out together.
+std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fallback, int session);
+
+struct TuneShots {
+    std::vector<TuneShot> shots;
+    std::vector<std::size_t> from;  ///< index in the given shots
+    std::size_t setAside = 0, withoutClub = 0;
+};
+/// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,
+/// by the first ten characters of the time, else a session of the logbook.
+TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
+                        const std::string& player = {});
+
+}  // namespace wedgeon::store

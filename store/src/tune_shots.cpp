@@ -1,0 +1,55 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From records to readings.
+#include "wedgeon/store/tune_shots.h"
+
+#include <map>
+
+#include "wedgeon/store/shot_givens.h"
+
+namespace wedgeon::store {
+
+std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fallback,
+                                     int session) {
+    const auto delivery = findDelivery(record);
+    if (!delivery) return std::nullopt;
+    TuneShot s;
+    s.read = *delivery;
+    s.givens = findShotGivens(record, fallback).givens;
+    s.ballSpeed_mps = record[Quantity::BallSpeed];
+    s.launch_rad = record[Quantity::LaunchAngle];
+    s.spin_radps = record[Quantity::SpinRate];
+    s.landing_rad = record[Quantity::LandingAngle];
+    s.carry_m = record[Quantity::Carry];
+    if (const auto release = findRelease_m(record)) s.release_m = *release;
+    s.session = session;
+    return s;
+}
+
+TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
+                        const std::string& player) {
+    TuneShots out;
+    std::map<std::string, int> sessions;
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        const LoggedShot& shot = shots[i];
+        if (!player.empty() && shot.record[Label::Player] != player) continue;
+        if (!shot.setAside.empty()) {
+            ++out.setAside;
+            continue;
+        }
+        const std::string& time = shot.record[Label::Time];
+        const std::string day = time.size() >= 10 && time[4] == '-'
+                                    ? time.substr(0, 10)
+                                    : "session " + std::to_string(shot.session);
+        const int session = sessions.emplace(day, static_cast<int>(sessions.size())).first->second;
+        if (auto s = findTuneShot(shot.record, fallback, session)) {
+            out.shots.push_back(std::move(*s));
+            out.from.push_back(i);
+        } else {
+            ++out.withoutClub;
+        }
+    }
+    return out;
+}
+
+}  // namespace wedgeon::store
