@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "explain.h"
+#include "fit.h"
 #include "import.h"
 #include "predict.h"
 
@@ -89,6 +90,14 @@ int main(int argc, char** argv) {
     explaining->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
     explaining->add_option("--out", out, "File to write instead of standard output");
 
+    CLI::App* fitting = app.add_subcommand(
+        "fit", "Tune the strike and the ground to the shots of a file, with intervals");
+    std::string player;
+    fitting->add_option("--shots", shots, "Delimited file of shots")->required();
+    fitting->add_option("--player", player, "Only this player's shots");
+    fitting->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
+    fitting->add_option("--out", out, "File to write instead of standard output");
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
@@ -101,6 +110,7 @@ int main(int argc, char** argv) {
             return 1;
         if (explaining->parsed())
             writeAll(out, wedgeon::cli::explainShots(shots, maps, sideA, sideB));
+        if (fitting->parsed()) writeAll(out, wedgeon::cli::fitShots(shots, maps, player));
         if (exporting->parsed()) {
             std::ostringstream text;
             wedgeon::cli::exportLogbook(logbook, json, setAside, text);

@@ -31,6 +31,10 @@ constexpr double downWeight = 0.25;
 constexpr double wrongUnit = 1.45;
 /// Friction is seen only where the ball slips: below this ratio a shot says little of it.
 constexpr double slipping = 0.9;
+constexpr std::size_t startShots = 1000;
+constexpr int mostPasses = 3;
+/// Noise that changes by less than this share from pass to pass stands.
+constexpr double sameNoise = 0.03;
 
 double medianOf(std::vector<double> v) {
     if (v.empty()) return 0.0;
@@ -77,12 +81,19 @@ public:
         // From a loss that any start survives to one that forgets gross misreads.
         const ceres::CauchyLoss cauchy(cauchyScale);
         const ceres::TukeyLoss tukey(tukeyScale);
-        const std::array<const ceres::LossFunction*, 3> losses{&cauchy, &tukey, &tukey};
-        for (std::size_t pass = 0; pass < losses.size(); ++pass) {
-            if (!solve(*losses[pass])) return refuse("stopped");
+        // The start needs no more than some of many shots.
+        if (!solve(cauchy, std::max<std::size_t>(1, used_.size() / startShots)))
+            return refuse("stopped");
+        findNoise();
+        for (int pass = 0; pass < mostPasses; ++pass) {
+            if (options_.progress) options_.progress((pass + 1.0) / (mostPasses + 1.0));
+            if (!solve(tukey, 1)) return refuse("stopped");
+            const Noise before = noise_;
             findNoise();
-            if (options_.progress)
-                options_.progress(static_cast<double>(pass + 1) / (losses.size() + 1.0));
+            if (std::abs(noise_.speed / before.speed - 1) < sameNoise &&
+                std::abs(noise_.launch_rad / before.launch_rad - 1) < sameNoise &&
+                std::abs(noise_.spin / before.spin - 1) < sameNoise)
+                break;
         }
         findCovariance(tukey);
         if (result_.downWeighted * 5 > used_.size() * 2) {
@@ -177,13 +188,13 @@ private:
             "spin is left out of the fit.");
     }
 
-    bool solve(const ceres::LossFunction& loss) {
+    /// On every \p step -th shot.
+    bool solve(const ceres::LossFunction& loss, std::size_t step) {
         ceres::Problem::Options ownership;
         ownership.loss_function_ownership = ceres::DO_NOT_TAKE_OWNERSHIP;
         ownership.disable_all_safety_checks = true;
         ceres::Problem problem(ownership);
-        for (std::size_t i = 0; i < residuals_.size(); ++i) {
-            residuals_[i].noise = noise_;
+        for (std::size_t i = 0; i < residuals_.size(); i += step) {
             problem.AddResidualBlock(
                 new ceres::AutoDiffCostFunction<ShotResiduals, 3, playerCount, 1, 1>(
                     new ShotResiduals(residuals_[i])),
@@ -215,7 +226,7 @@ private:
         ceres::Solver::Options how;
         how.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY;
         how.max_num_iterations = 30;
-        how.function_tolerance = 1e-7;
+        how.function_tolerance = 1e-6;
         how.num_threads =
             static_cast<int>(options_.threads ? options_.threads
                                               : std::max(1u, std::thread::hardware_concurrency()));

@@ -1,0 +1,153 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Fitting and printing.
+#include "fit.h"
+
+#include <algorithm>
+#include <nlohmann/json.hpp>
+#include <stdexcept>
+
+#include "wedgeon/store/shot_file.h"
+#include "wedgeon/store/tune_shots.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::cli {
+namespace {
+
+using Kind = TuneEstimate::Kind;
+using Json = nlohmann::ordered_json;
+
+struct Spelling {
+    const char* name;
+    double factor;
+};
+Spelling spellingOf(Kind kind) {
+    switch (kind) {
+        case Kind::Friction:
+            return {"friction", 1.0};
+        case Kind::TangentialRestitution:
+            return {"tangential_restitution", 1.0};
+        case Kind::Restitution0:
+            return {"normal_restitution_e0", 1.0};
+        case Kind::LoftBias:
+            return {"device_loft_bias_deg", degFromRad(1.0)};
+        case Kind::AttackBias:
+            return {"device_attack_bias_deg", degFromRad(1.0)};
+        case Kind::GroundFirmness:
+            return {"ground_firmness_factor", 1.0};
+        case Kind::GroundFriction:
+            return {"ground_friction_factor", 1.0};
+        case Kind::GreenSpeed:
+            return {"green_speed_factor", 1.0};
+    }
+    return {"", 1.0};
+}
+
+std::string lieKey(const Lie& lie) {
+    for (const NamedLie& n : namedLies()) {
+        if (n.lie == lie) return std::string(n.key);
+    }
+    return "other";
+}
+
+Json groupJson(const TuneGroup& group, bool ballOnly) {
+    Json out = Json::object();
+    for (const NamedBall& b : namedBalls()) {
+        if (b.ball == group.ball) out["ball"] = b.key;
+    }
+    if (ballOnly) return out;
+    for (const NamedFace& f : namedFaces()) {
+        if (f.face == group.face) out["face_condition"] = f.key;
+    }
+    out["lie"] = lieKey(group.lie);
+    return out;
+}
+
+Json estimateJson(const TuneEstimate& e) {
+    const Spelling s = spellingOf(e.kind);
+    Json group = Json::object();
+    if (e.kind == Kind::Friction) group = groupJson(e.group, false);
+    if (e.kind == Kind::TangentialRestitution) group = groupJson(e.group, true);
+    return {{"name", s.name},
+            {"group", group},
+            {"estimate", e.value * s.factor},
+            {"low80", e.low80 * s.factor},
+            {"high80", e.high80 * s.factor},
+            {"prior", e.prior * s.factor},
+            {"identified", e.identified},
+            {"shots", e.shots}};
+}
+
+Json leftOutJson(const LeftOutCheck& check) {
+    constexpr std::array names{std::pair{"launch_angle_deg", 57.29577951308232},
+                               std::pair{"spin_rpm", 9.549296585513721},
+                               std::pair{"landing_angle_deg", 57.29577951308232},
+                               std::pair{"carry_m", 1.0}, std::pair{"release_m", 1.0}};
+    Json out = {{"sessions", check.folds}};
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        const auto& line = check.lines[o];
+        if (line.shots == 0) continue;
+        const double k = names[o].second;
+        out[names[o].first] = {{"shots", line.shots},
+                               {"mean_error_tuned", line.tuned * k},
+                               {"mean_error_prior", line.prior * k},
+                               {"mean_error_regression", line.regression * k},
+                               {"coverage80", line.coverage80}};
+    }
+    return out;
+}
+
+}  // namespace
+
+std::string fitShots(const std::string& file, const std::vector<std::string>& maps,
+                     const std::string& player) {
+    store::ImportOptions options;
+    for (const std::string& m : maps)
+        options.overrides.push_back(store::parseOverride(m));
+    std::vector<store::LoggedShot> logged;
+    for (store::ShotRecord& r : store::readShotFile(file, options).shots) {
+        store::LoggedShot shot;
+        shot.record = std::move(r);
+        logged.push_back(std::move(shot));
+    }
+    const store::TuneShots data = store::findTuneShots(logged, Givens{}, player);
+    if (data.shots.empty() && !player.empty() && data.withoutClub == 0)
+        throw std::invalid_argument("the file has no shot of a player \"" + player + "\"");
+    const TuneResult fit = fitStrike(data.shots);
+    if (!fit.refused.empty()) throw std::invalid_argument(fit.refused);
+    const GroundFit ground = fitGround(data.shots, fit);
+    Json parameters = Json::array();
+    for (const TuneEstimate& e : fit.estimates)
+        parameters.push_back(estimateJson(e));
+    for (const TuneEstimate& e : ground.estimates)
+        parameters.push_back(estimateJson(e));
+    Json next = Json::array();
+    for (const NextShot& n : findNextShots(data.shots, fit)) {
+        next.push_back({{"times", n.times},
+                        {"group", groupJson(n.group, false)},
+                        {"club_speed_mps", n.delivery.clubSpeed_mps},
+                        {"attack_deg", degFromRad(n.delivery.attack_rad)},
+                        {"dynamic_loft_deg", degFromRad(n.delivery.dynamicLoft_rad)},
+                        {"gain", n.gain}});
+    }
+    const Json out = {
+        {"parameters", parameters},
+        {"spin_signature",
+         {{"factor", fit.signature.factor},
+          {"low80", fit.signature.low80},
+          {"high80", fit.signature.high80}}},
+        {"shots_used", fit.used},
+        {"shots_down_weighted", fit.downWeighted},
+        {"shots_without_club_data", data.withoutClub},
+        {"residuals",
+         {{"ball_speed_pct", 100 * fit.speedNoise},
+          {"launch_angle_deg", degFromRad(fit.launchNoise_rad)},
+          {"spin_pct", 100 * fit.spinNoise},
+          {"release_m", ground.estimates.empty() ? Json() : Json(ground.runNoise_m)}}},
+        {"left_out", leftOutJson(checkLeftOut(data.shots))},
+        {"notes", fit.notes},
+        {"next_shots", next}};
+    return out.dump(1);
+}
+
+}  // namespace wedgeon::cli
