@@ -24,6 +24,7 @@
 #include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
 #include "views/shape/shape_view.h"
+#include "views/tune/tune_view.h"
 #include "views/watch/columns_dialog.h"
 #include "views/watch/refusals_dialog.h"
 #include "views/watch/watch_view.h"
@@ -53,10 +54,13 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     views_->addWidget(watch_);
     explain_ = new ExplainView(shots_, bench_);
     views_->addWidget(explain_);
+    tune_ = new TuneView(shots_, bench_);
+    views_->addWidget(tune_);
     lesson_ = new LessonLine;
     lesson_->addStop(tr("Shape"), 2);
     lesson_->addStop(tr("Watch"), 3);
     lesson_->addStop(tr("Explain"), 4);
+    lesson_->addStop(tr("Tune"), 5);
     auto* strip = new GivensStrip(bench_, log_);
     column->addWidget(strip);
     column->addWidget(notice_);
@@ -250,6 +254,8 @@ void MainWindow::makeViewMenu() {
                     [this] { showView(Watch); });
     menu->addAction(tr("&Explain"), QKeySequence(Qt::ALT | Qt::Key_4), this,
                     [this] { showView(Explain); });
+    menu->addAction(tr("&Tune"), QKeySequence(Qt::ALT | Qt::Key_5), this,
+                    [this] { showView(Tune); });
     menu->addSeparator();
     menu->addAction(tr("Shots as &chart or stream"), QKeySequence(Qt::CTRL | Qt::Key_G), this,
                     [this] {
@@ -284,7 +290,7 @@ void MainWindow::showKeys() {
     box.setWindowTitle(tr("Keys and marks"));
     box.setTextFormat(Qt::PlainText);
     box.setText(
-        tr("Alt+2, Alt+3, Alt+4\tShape, Watch, Explain\n"
+        tr("Alt+2 to Alt+5\tShape, Watch, Explain, Tune\n"
            "Ctrl+O\topen shots\n"
            "Ctrl+L, Ctrl+H\tlisten to a launch monitor, hold or resume\n"
            "Ctrl+F\tshow only some shots\n"
@@ -442,6 +448,7 @@ void MainWindow::copyText() {
     // A field or a label with its own selection copies itself; this is for the rest.
     QApplication::clipboard()->setText(views_->currentIndex() == Shape   ? shape_->asText()
                                        : views_->currentIndex() == Watch ? watch_->asText()
+                                       : views_->currentIndex() == Tune  ? tune_->asText()
                                                                          : explain_->asText());
 }
 

@@ -21,6 +21,7 @@ class ExplainView;
 class LessonLine;
 class NoticeBar;
 class ShapeView;
+class TuneView;
 class WatchView;
 
 class MainWindow : public QMainWindow {
@@ -30,7 +31,7 @@ public:
     /// \p logbook: the file that holds the shots; the ordinary one when empty.
     explicit MainWindow(const QString& logbook = {}, QWidget* parent = nullptr);
 
-    enum View { Shape, Watch, Explain };
+    enum View { Shape, Watch, Explain, Tune };
     void showView(View view);
     /// Reads a file of shots in the background and shows it in Watch.
     /// \p alwaysAsk: what its columns are, also when that is known of its shape.
@@ -81,6 +82,7 @@ private:
     ShapeView* shape_;
     WatchView* watch_;
     ExplainView* explain_;
+    TuneView* tune_;
     QAction *open_ = nullptr, *undo_ = nullptr, *redo_ = nullptr, *dark_ = nullptr;
 };
 

@@ -193,6 +193,11 @@ int main(int argc, char** argv) {
     good = save(window, folder, QStringLiteral("explain-groups")) && good;
     window.showView(wedgeon::MainWindow::Watch);
 
+    window.showView(wedgeon::MainWindow::Tune);
+    QTest::qWait(3000);
+    good = save(window, folder, QStringLiteral("tune")) && good;
+    window.showView(wedgeon::MainWindow::Watch);
+
     wedgeon::style::setDark(true);
     good = save(window, folder, QStringLiteral("watch-dark")) && good;
     window.showView(wedgeon::MainWindow::Shape);

@@ -72,7 +72,7 @@ private:
     ShotLog& log_;
     ShownShots shown_;
     QString filterError_;
-    int filteredFrom_ = -1;  ///< while a filter is applied: the shot that was chosen before
+    int filteredFrom_ = -1;       ///< while a filter is applied: the shot that was chosen before
     std::int64_t currentId_ = 0;  ///< of the chosen shot
     bool follows_ = true;         ///< it was the newest when it was chosen
     QStackedLayout* pages_;

@@ -1,0 +1,74 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Three bars for each result.
+#include "views/tune/left_out_drawing.h"
+
+#include <QPainter>
+#include <algorithm>
+
+#include "text/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double margin_px = 12.0;
+constexpr double nameWidth_px = 74.0;
+constexpr double valueWidth_px = 70.0;
+constexpr double heldWidth_px = 66.0;
+
+QString withUnit(const LeftOutDrawing::Row& row, double v) {
+    const bool tight = row.unit == QStringLiteral("°");
+    return text::number(v, row.decimals) + (tight ? QString() : QString(QChar(0xA0))) + row.unit;
+}
+
+}  // namespace
+
+LeftOutDrawing::LeftOutDrawing(const QString& name, QWidget* parent) : Drawing(name, parent) {}
+
+void LeftOutDrawing::show(const QVector<Row>& rows) {
+    rows_ = rows;
+    QStringList said;
+    for (const Row& r : rows_) {
+        said << tr("%1: tuned %2, prior %3, regression %4, interval held %5 %")
+                    .arg(r.name, withUnit(r, r.tuned), withUnit(r, r.prior),
+                         withUnit(r, r.regression), text::number(r.coverage_pct, 0));
+    }
+    say(said.join(QStringLiteral("; ")));
+    update();
+}
+
+void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
+    if (rows_.isEmpty()) return;
+    const QFont f = style::font(12);
+    const QFont strong = style::font(13, QFont::DemiBold);
+    const double left = margin_px + nameWidth_px;
+    const double right = width() - margin_px - valueWidth_px - heldWidth_px;
+    paintText(p, {left, 14}, tr("mean error:"), c.soft, f);
+    paintText(p, {left + 74, 14}, tr("filled tuned"), c.predicted, f);
+    paintText(p, {left + 150, 14}, tr("open prior"), c.soft, f);
+    paintText(p, {left + 218, 14}, tr("dotted regression"), c.soft, f);
+    paintText(p, {width() - margin_px, 14}, tr("80 % held"), c.soft, f, Qt::AlignRight);
+    const double pitch = (height() - 22.0) / static_cast<double>(rows_.size());
+    double y = 22.0 + pitch / 2;
+    for (const Row& r : rows_) {
+        const double most = std::max({r.tuned, r.prior, r.regression, 1e-9});
+        const auto w = [&](double v) { return std::max(2.0, v / most * (right - left)); };
+        const double h = std::min(9.0, pitch / 4);
+        paintText(p, {margin_px, y + 4}, r.name, c.ink, strong);
+        p.setPen(Qt::NoPen);
+        p.setBrush(c.predicted);
+        p.drawRect(QRectF(left, y - 1.5 * h, w(r.tuned), h));
+        p.setPen(QPen(c.soft, 1.2));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(QRectF(left, y - 0.5 * h, w(r.prior), h - 1));
+        p.setPen(QPen(c.former, 1.2, Qt::DotLine));
+        p.drawRect(QRectF(left, y + 0.5 * h + 1, w(r.regression), h - 1));
+        paintText(p, {right + valueWidth_px - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
+                  Qt::AlignRight);
+        paintText(p, {width() - margin_px, y + 4},
+                  text::number(r.coverage_pct, 0) + QStringLiteral(" %"), c.ink, f, Qt::AlignRight);
+        y += pitch;
+    }
+}
+
+}  // namespace wedgeon

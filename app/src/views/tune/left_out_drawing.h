@@ -1,0 +1,34 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Errors on sessions that were left out: the tuning beside the priors and plain regression.
+#pragma once
+
+#include <QVector>
+
+#include "widgets/drawing.h"
+
+namespace wedgeon {
+
+class LeftOutDrawing : public Drawing {
+    Q_OBJECT
+
+public:
+    struct Row {
+        QString name, unit;
+        int decimals = 1;
+        double tuned = 0.0, prior = 0.0, regression = 0.0;  ///< as shown
+        double coverage_pct = 0.0;
+    };
+    explicit LeftOutDrawing(const QString& name, QWidget* parent = nullptr);
+    void show(const QVector<Row>& rows);
+    QSize sizeHint() const override { return {420, 230}; }
+    QSize minimumSizeHint() const override { return {300, 150}; }
+
+protected:
+    void paint(QPainter& painter, const style::Colours& colours) override;
+
+private:
+    QVector<Row> rows_;
+};
+
+}  // namespace wedgeon

@@ -1,0 +1,56 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Tune: what this player's shots say of device, ball, face and lie, beside the priors; how well
+// that predicts sessions that were left out; what is not known yet, and what to hit to learn it.
+#pragma once
+
+#include <QWidget>
+
+#include "model/tuner.h"
+#include "model/watched_shots.h"
+
+class QComboBox;
+class QLabel;
+class QStackedLayout;
+
+namespace wedgeon {
+
+class EstimatesDrawing;
+class Headline;
+class LeftOutDrawing;
+class SentenceLabel;
+
+class TuneView : public QWidget {
+    Q_OBJECT
+
+public:
+    TuneView(WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
+    QString asText() const;
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    QWidget* makePage();
+    void fillPlayers();
+    void askSoon();
+    void show(const std::shared_ptr<const PlayerTuning>& tuning);
+    void showEstimates();
+    void showLeftOut();
+    void showNext();
+    QString sentence() const;
+    QString why() const;
+
+    WatchedShots& shots_;
+    Workbench& bench_;
+    Tuner tuner_;
+    std::shared_ptr<const PlayerTuning> tuning_;
+    bool stale_ = true;
+    QComboBox* player_;
+    Headline* headline_;
+    EstimatesDrawing* estimates_;
+    LeftOutDrawing* leftOut_;
+    SentenceLabel* next_;
+};
+
+}  // namespace wedgeon
