@@ -29,6 +29,7 @@
 #include "views/watch/refusals_dialog.h"
 #include "views/watch/watch_view.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/tunings.h"
 #include "widgets/givens_strip.h"
 #include "widgets/lesson_line.h"
 #include "widgets/notice_bar.h"
@@ -54,7 +55,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     views_->addWidget(watch_);
     explain_ = new ExplainView(shots_, bench_);
     views_->addWidget(explain_);
-    tune_ = new TuneView(shots_, bench_);
+    tune_ = new TuneView(shots_, bench_, log_);
     views_->addWidget(tune_);
     lesson_ = new LessonLine;
     lesson_->addStop(tr("Shape"), 2);
@@ -100,6 +101,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
     connect(&log_, &ShotLog::failed, notice_, &NoticeBar::showError);
     connect(strip, &GivensStrip::failed, notice_, &NoticeBar::showError);
+    connect(tune_, &TuneView::failed, notice_, &NoticeBar::showError);
     // What another window writes shows here too, a moment later.
     connect(&elsewhere_, &QTimer::timeout, this, [this] {
         if (!log_.changedElsewhere()) return;
@@ -108,7 +110,21 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     });
     elsewhere_.start(1500);
     restore();
+    takeTuning();
     openLogbook();
+}
+
+void MainWindow::takeTuning() {
+    try {
+        const auto inUse = store::Tunings(log_.book()).inUse(bench_.state().player.toStdString());
+        if (!inUse) return;
+        BenchState next = bench_.state();
+        next.givens.tuning = std::make_shared<const StrikeTuning>(inUse->tuning);
+        bench_.edit(next, tr("use the tuning to %1").arg(next.player));
+        bench_.undoStack().clear();  // that is how the window starts
+    } catch (const store::StoreError&) {
+        return;  // opening the logbook says what is wrong
+    }
 }
 
 void MainWindow::openLogbook() {

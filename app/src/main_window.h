@@ -48,6 +48,8 @@ protected:
 
 private:
     void openLogbook();
+    /// Starts with the tuning in use of the strip's player.
+    void takeTuning();
     void makeFileMenu();
     void makeEditMenu();
     void makeRecipeMenu();

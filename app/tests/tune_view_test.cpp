@@ -8,6 +8,7 @@
 #include "start_state.h"
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/tune_shots.h"
+#include "wedgeon/store/tunings.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -90,6 +91,68 @@ TEST_F(TuneViewTest, TooFewShotsAreRefusedWithTheReason) {
     EXPECT_TRUE(said("tuneSentence").contains(QStringLiteral("No tuning")));
     EXPECT_TRUE(said("tuneWhy").contains(QStringLiteral("six are needed")));
     EXPECT_EQ(parameters(), QString());
+}
+
+TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack) {
+    openRecords(demo::makeAcademy().shots);
+    window_->showView(MainWindow::Shape);
+    const auto drawn = [&] {
+        return byName<Drawing>(QStringLiteral("Flight and run"))->accessibleDescription();
+    };
+    const QString withPriors = drawn();
+    const auto cell = [&] {
+        for (auto* b : window_->findChildren<QAbstractButton*>()) {
+            if (b->accessibleName().startsWith(QStringLiteral("Player:"))) return b->text();
+        }
+        return QString();
+    };
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right"));
+    window_->showView(MainWindow::Tune);
+    auto* box = byName<QComboBox>(QStringLiteral("Player to tune to"));
+    ASSERT_EQ(box->currentText(), QStringLiteral("Runa Vale"));
+    ASSERT_TRUE(tuned());
+    const auto use = [&] {
+        for (auto* b : window_->findChildren<QPushButton*>()) {
+            if (b->text() == QStringLiteral("Use this")) QTest::mouseClick(b, Qt::LeftButton);
+        }
+    };
+    use();
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned"));
+    auto* kept = byName<QComboBox>(QStringLiteral("Tuning in use"));
+    ASSERT_EQ(kept->count(), 2);
+    EXPECT_TRUE(kept->currentText().startsWith(QStringLiteral("In use:")));
+    EXPECT_TRUE(kept->currentText().contains(QStringLiteral("90 shots")));
+    window_->showView(MainWindow::Shape);
+    const QString withTuning = drawn();
+    EXPECT_NE(withTuning, withPriors);
+    {
+        store::Logbook book(logbookPath().toStdString());
+        const auto inUse = store::Tunings(book).inUse("Runa Vale");
+        ASSERT_TRUE(inUse);
+        EXPECT_EQ(inUse->shotIds.size() > 80, true);
+        // The same from the core.
+        Givens givens = startGivens();
+        givens.tuning = std::make_shared<StrikeTuning>(inUse->tuning);
+        const ShotResult shot = calcShot(startRecipe(), givens);
+        EXPECT_NEAR(numberAfter(withTuning, QStringLiteral("arries")), shot.flight.carry_m, 0.51)
+            << withTuning.toStdString();
+    }
+    // Back to the priors, and to the tuning again.
+    window_->showView(MainWindow::Tune);
+    kept->setCurrentIndex(0);
+    emit kept->activated(0);
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right"));
+    window_->showView(MainWindow::Shape);
+    EXPECT_EQ(drawn(), withPriors);
+    window_->showView(MainWindow::Tune);
+    kept->setCurrentIndex(1);
+    emit kept->activated(1);
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned"));
+    // The next window starts with it.
+    window_.reset();
+    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_->show();
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned"));
 }
 
 TEST_F(TuneViewTest, AShotThatIsSetAsideHasNoSay) {

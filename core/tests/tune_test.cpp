@@ -10,6 +10,8 @@
 #include <random>
 
 #include "random_cases.h"
+#include "wedgeon/batch/batch.h"
+#include "wedgeon/shot/spread.h"
 
 namespace wedgeon {
 namespace {
@@ -298,6 +300,85 @@ TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
         EXPECT_GT((fit.tuning.firmness - 1) * (firmness - 1), 0.0);
     }
     EXPECT_TRUE(fitGround({}, TuneResult{}).estimates.empty());
+}
+
+TEST(Tune, PredictionsEverywhereUseTheTuningAndItsSpread) {
+    test::RandomCases random(20);
+    for (int k = 0; k < 30; ++k) {
+        auto tuning = std::make_shared<StrikeTuning>();
+        tuning->logFriction = std::log(1.2);
+        tuning->loftBias_rad = radFromDeg(1.5);
+        tuning->tangentialRestitution = {0.02, 0.01, -0.02};
+        tuning->restitution0 = constants::restitution0 + 0.01;
+        tuning->frictionSd = 0.02;
+        tuning->tangentialSd = {0.01, 0.01, 0.01};
+        tuning->restitution0Sd = 0.003;
+        Givens prior = test::pitchGivens();
+        Givens tuned = prior;
+        tuned.tuning = tuning;
+        const Delivery read{random.between(12, 30), radFromDeg(-4), 0, random.degrees(40, 55), 0};
+        const ShotResult shot = calcShotFromDelivery(read, tuned);
+        const TuneShot same{.read = read, .givens = prior};
+        const ShotResult direct = calcTunedShot(same, *tuning);
+        EXPECT_NEAR(shot.strike.launch.spinRate_radps(), direct.strike.launch.spinRate_radps(),
+                    2e-3 * direct.strike.launch.spinRate_radps());
+        EXPECT_NEAR(shot.flight.carry_m, direct.flight.carry_m, 5e-3 * direct.flight.carry_m);
+        EXPECT_NEAR(shot.swing.delivery.dynamicLoft_rad, read.dynamicLoft_rad - radFromDeg(1.5),
+                    1e-12);
+        const Spread narrow = findSpread(shot, tuned, SpreadSource::measured());
+        const Spread wide =
+            findSpread(calcShotFromDelivery(read, prior), prior, SpreadSource::measured());
+        EXPECT_LT(narrow.spinRate_radps, wide.spinRate_radps);
+
+        // One at a time, in a batch and simulated.
+        const Recipe recipe = random.recipe();
+        const ShotResult one = calcShot(recipe, tuned);
+        ShotBatch batch;
+        batch.add(recipe, tuned);
+        EXPECT_NEAR(calcBatch(batch)(Outcome::Carry, 0), one.flight.carry_m, 1e-3);
+        EXPECT_NE(one.strike.launch.spinRate_radps(),
+                  calcShot(recipe, prior).strike.launch.spinRate_radps());
+        // Nothing known is the prior to the last bit.
+        Givens nothing = prior;
+        nothing.tuning = std::make_shared<StrikeTuning>();
+        EXPECT_EQ(calcShot(recipe, nothing).flight.carry_m, calcShot(recipe, prior).flight.carry_m);
+    }
+}
+
+TEST(Tune, TheIntervalsAgreeWithTheBootstrap) {
+    Range range(21);
+    const Truth truth = range.truth();
+    const auto shots = range.shots(truth, 150);
+    const TuneResult fit = fitStrike(shots);
+    std::mt19937_64 random(3);
+    std::uniform_int_distribution<std::size_t> pick(0, shots.size() - 1);
+    constexpr int repetitions = 150;
+    std::vector<std::vector<double>> values(fit.estimates.size());
+    for (int r = 0; r < repetitions; ++r) {
+        std::vector<TuneShot> again;
+        // By groups, as the data were collected.
+        for (std::size_t i = 0; i < shots.size(); ++i) {
+            std::size_t k = pick(random);
+            while (k % groups.size() != i % groups.size())
+                k = pick(random);
+            again.push_back(shots[k]);
+        }
+        const TuneResult refit = fitStrike(again);
+        ASSERT_EQ(refit.estimates.size(), fit.estimates.size());
+        for (std::size_t e = 0; e < values.size(); ++e)
+            values[e].push_back(refit.estimates[e].value);
+    }
+    for (std::size_t e = 0; e < values.size(); ++e) {
+        if (!fit.estimates[e].identified) continue;
+        double mean = 0.0;
+        for (const double v : values[e])
+            mean += v / repetitions;
+        double variance = 0.0;
+        for (const double v : values[e])
+            variance += (v - mean) * (v - mean) / (repetitions - 1);
+        const double half = 0.5 * (fit.estimates[e].high80 - fit.estimates[e].low80) / 1.2816;
+        EXPECT_NEAR(std::sqrt(variance) / half, 1.0, 0.4) << e;
+    }
 }
 
 TEST(Tune, BadDataIsRefusedWithAReasonOrUsedAsFarAsItGoes) {

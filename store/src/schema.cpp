@@ -86,10 +86,25 @@ CREATE TABLE grounds(
   note TEXT NOT NULL DEFAULT '');
 )";
 
+/// Tunings, each with what it was made of; the one in use of a player.
+constexpr const char* third = R"(
+CREATE TABLE tunings(
+  id INTEGER PRIMARY KEY,
+  player TEXT NOT NULL,
+  made TEXT NOT NULL,
+  program TEXT NOT NULL,
+  shots INTEGER NOT NULL,
+  tuning TEXT NOT NULL,
+  shot_ids TEXT NOT NULL DEFAULT '');
+CREATE TABLE tunings_in_use(
+  player TEXT PRIMARY KEY,
+  tuning_id INTEGER NOT NULL REFERENCES tunings(id) ON DELETE CASCADE);
+)";
+
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 2> steps{first, second};
+    static const std::array<std::string, 3> steps{first, second, third};
     return steps;
 }
 

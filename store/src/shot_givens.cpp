@@ -29,6 +29,11 @@ double orZero(const ShotRecord& r, Quantity q) {
 ShotGivens findShotGivens(const ShotRecord& record, const Givens& fallback) {
     ShotGivens out;
     out.givens = fallback;
+    // A tuning is one player's.
+    const std::string& player = record[Label::Player];
+    if (fallback.tuning && !player.empty() && !fallback.tuning->player.empty() &&
+        fallback.tuning->player != player)
+        out.givens.tuning.reset();
     if (record.has(Quantity::Loft)) {
         out.givens.wedge.loft_rad = record[Quantity::Loft];
         out.wedgeFromRecord = true;

@@ -141,7 +141,7 @@ void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
     face = std::clamp(face, radFromDeg(-50), radFromDeg(50));
     const BenchState& s = bench_.state();
     try {
-        const Contact contact = calcContact(s.givens.ball, s.givens.face, s.givens.lie);
+        const Contact contact = calcContact(s.givens);
         setOpening(findOpening(s.givens.wedge, s.recipe(), face, contact.faceTurn_rad));
     } catch (const RangeError&) {
         // The rest of the state is out of range; its message is on the screen already.

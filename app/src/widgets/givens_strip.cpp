@@ -18,6 +18,7 @@
 #include "style/style.h"
 #include "text/sentences.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/tunings.h"
 #include "wedgeon/units.h"
 #include "widgets/quantity_field.h"
 
@@ -130,7 +131,8 @@ void GivensStrip::paintEvent(QPaintEvent*) {
 void GivensStrip::refresh() {
     const BenchState& s = bench_.state();
     player_->setSentence(s.player + QStringLiteral(", ") +
-                         (s.givens.hand == Hand::Left ? tr("left") : tr("right")));
+                         (s.givens.hand == Hand::Left ? tr("left") : tr("right")) +
+                         (s.givens.tuning ? tr(", tuned") : QString()));
     wedge_->setSentence(text::wedge(s.givens.wedge));
     ball_->setSentence(text::ballAndFace(s.givens.ball, s.givens.face));
     lie_->setSentence(text::lie(s.givens.lie));
@@ -260,6 +262,9 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
             change(tr("change player"), [&](BenchState& s) {
                 s.player = name;
                 s.givens.hand = player->hand;
+                const auto tuning = store::Tunings(log_.book()).inUse(player->name);
+                s.givens.tuning =
+                    tuning ? std::make_shared<const StrikeTuning>(tuning->tuning) : nullptr;
                 // The next shot is with one of this player's wedges: the nearest to the present.
                 const auto nearest =
                     std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {

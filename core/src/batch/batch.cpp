@@ -66,7 +66,7 @@ void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
     recipe.validate();
     givens.air.validate();
     givens.ground.validate();
-    const Contact contact = calcContact(givens.ball, givens.face, givens.lie);
+    const Contact contact = calcContact(givens);
     const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
     const Plane plane = givens.ground.plane();
     constexpr double r = constants::ballRadius_m;

@@ -98,10 +98,16 @@ void flyAndRun(ShotResult& shot, const Givens& givens, ShotTrace* trace) {
 
 }  // namespace
 
+Contact calcContact(const Givens& givens) {
+    const Contact prior = calcContact(givens.ball, givens.face, givens.lie);
+    if (!givens.tuning) return prior;
+    return givens.tuning->tuned(prior, {givens.ball, givens.face, givens.lie});
+}
+
 ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace,
                     const StrikeLaw& law) {
     ShotResult shot;
-    shot.contact = calcContact(givens.ball, givens.face, givens.lie);
+    shot.contact = calcContact(givens);
     shot.swing = calcSwing(givens.wedge, recipe, shot.contact.faceTurn_rad);
     if (givens.hand == Hand::Left) {
         shot.swing.delivery = mirrored(shot.swing.delivery);
@@ -116,11 +122,11 @@ ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace
 ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens, ShotTrace* trace,
                                 const StrikeLaw& law) {
     ShotResult shot;
-    shot.swing.delivery = delivery;
-    shot.contact = calcContact(givens.ball, givens.face, givens.lie);
+    shot.swing.delivery = givens.tuning ? givens.tuning->unbiased(delivery) : delivery;
+    shot.contact = calcContact(givens);
     shot.contact.speedKept = 1.0;
     shot.contact.faceTurn_rad = 0.0;
-    shot.strike = calcStrike(delivery, shot.contact, law);
+    shot.strike = calcStrike(shot.swing.delivery, shot.contact, law);
     flyAndRun(shot, givens, trace);
     return shot;
 }
@@ -155,7 +161,7 @@ SolePass solePass(const ShotResult& shot, const Givens& givens, std::optional<do
 }
 
 double findSpeedForCarry(const Recipe& recipe, const Givens& givens, double carry_m) {
-    const Contact contact = calcContact(givens.ball, givens.face, givens.lie);
+    const Contact contact = calcContact(givens);
     Recipe trial = recipe;
     // Strike and flight only: the run has no say in the carry.
     const auto carryAt = [&](double speed) {

@@ -3,6 +3,7 @@
 // First-order spread by central differences.
 #include "wedgeon/shot/spread.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <functional>
@@ -71,7 +72,20 @@ SpreadSource SpreadSource::swings() {
     return s;
 }
 
-Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& source) {
+SpreadSource SpreadSource::tuned(const Givens& givens) const {
+    SpreadSource s = *this;
+    if (!givens.tuning) return s;
+    s.frictionShare = std::min(s.frictionShare,
+                               givens.tuning->frictionSdOf({givens.ball, givens.face, givens.lie}));
+    s.tangentialRestitution =
+        std::min(s.tangentialRestitution,
+                 givens.tuning->tangentialSd[static_cast<std::size_t>(givens.ball)]);
+    s.restitution0 = std::min(s.restitution0, givens.tuning->restitution0Sd);
+    return s;
+}
+
+Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& prior) {
+    const SpreadSource source = prior.tuned(givens);
     const Inputs centre{shot.swing.delivery, givens, shot.contact, {}};
     const Outputs middle = predict(centre);
 

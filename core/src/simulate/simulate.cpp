@@ -74,7 +74,7 @@ public:
         d.faceAngle_rad += off(Scatter::Face);
         d.dynamicLoft_rad += off(Scatter::Loft);
 
-        const SpreadSource& u = options_.unknown;
+        const SpreadSource u = options_.unknown.tuned(givens_);
         Contact contact = planned_.contact;
         contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
         contact.tangentialRestitution += u.tangentialRestitution * random.normal();

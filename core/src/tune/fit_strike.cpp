@@ -341,11 +341,15 @@ private:
             e.group = {layout_.balls[b], {}, {}};
             e.shots = static_cast<std::size_t>(std::count(ballOf_.begin(), ballOf_.end(), b));
             const double prior = ballTraits(layout_.balls[b]).tangentialRestitution;
+            result_.tuning.tangentialSd[static_cast<std::size_t>(layout_.balls[b])] =
+                tangentialSd * sdOf(layout_.ballAt(b));
             add(e, tangentialSd, prior + tangentialSd * x_[layout_.ballAt(b)],
                 tangentialSd * sdOf(layout_.ballAt(b)), prior);
         }
         for (std::size_t g = 0; g < layout_.groups.size(); ++g)
             reportFriction(g);
+        result_.tuning.restitution0Sd = restitutionSd * sdOf(0);
+        result_.tuning.frictionSd = std::hypot(commonFrictionSd * sdOf(3), groupFrictionSd);
         const double sd = commonFrictionSd * sdOf(3);
         result_.signature = {std::exp(t.logFriction), std::exp(t.logFriction - z80 * sd),
                              std::exp(t.logFriction + z80 * sd)};
@@ -366,6 +370,7 @@ private:
                                 groupFrictionSd * groupFrictionSd * covariance_(k, k) +
                                 2 * commonFrictionSd * groupFrictionSd * covariance_(3, k);
         const double sd = std::sqrt(std::max(0.0, variance));
+        result_.tuning.groups[g].sd = sd;
         const double priorSd = std::hypot(commonFrictionSd, groupFrictionSd);
         TuneEstimate e;
         e.kind = TuneEstimate::Kind::Friction;
@@ -413,28 +418,6 @@ private:
 };
 
 }  // namespace
-
-StrikeLaw StrikeTuning::law() const {
-    return {.restitution0 = restitution0};
-}
-
-Contact StrikeTuning::contact(const TuneGroup& group) const {
-    Contact c = priorContact(group);
-    double log = logFriction;
-    for (const OwnFriction& own : groups) {
-        if (own.group == group) log += own.log;
-    }
-    c.friction = std::clamp(c.friction * std::exp(log), 0.02, 1.4);
-    c.tangentialRestitution += tangentialRestitution[static_cast<std::size_t>(group.ball)];
-    return c;
-}
-
-Delivery StrikeTuning::unbiased(const Delivery& read) const {
-    Delivery d = read;
-    d.attack_rad -= attackBias_rad;
-    d.dynamicLoft_rad -= loftBias_rad;
-    return d;
-}
 
 TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options) {
     return StrikeFit(shots, options).run();

@@ -4,8 +4,10 @@
 #include "views/tune/tune_view.h"
 
 #include <QComboBox>
+#include <QDateTime>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 #include <cmath>
@@ -15,6 +17,7 @@
 #include "text/sentences.h"
 #include "views/tune/estimates_drawing.h"
 #include "views/tune/left_out_drawing.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/units.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
@@ -89,8 +92,8 @@ const TuneEstimate* estimateOf(const TuneResult& fit, Kind kind) {
 
 }  // namespace
 
-TuneView::TuneView(WatchedShots& shots, Workbench& bench, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench) {
+TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(14, 12, 14, 12);
     whole->addWidget(makePage());
@@ -123,7 +126,12 @@ QWidget* TuneView::makePage() {
         stale_ = true;
         askSoon();
     });
-    head->addWidget(player_, 0, Qt::AlignTop);
+    auto* side = new QVBoxLayout;
+    side->setSpacing(6);
+    side->addWidget(player_);
+    side->addWidget(makeUse());
+    side->addStretch(1);
+    head->addLayout(side);
     column->addWidget(top);
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
@@ -144,6 +152,87 @@ QWidget* TuneView::makePage() {
     row->addLayout(right, 10);
     column->addLayout(row, 1);
     return page;
+}
+
+QWidget* TuneView::makeUse() {
+    auto* row = new QWidget;
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(6);
+    kept_ = new QComboBox;
+    kept_->setAccessibleName(tr("Tuning in use"));
+    kept_->setToolTip(tr("What every prediction for this player is made with"));
+    kept_->setMinimumWidth(190);
+    use_ = new QPushButton(tr("Use this"));
+    use_->setToolTip(tr("Keep this tuning and predict with it, everywhere"));
+    line->addWidget(kept_, 1);
+    line->addWidget(use_);
+    connect(use_, &QPushButton::clicked, this, &TuneView::use);
+    connect(kept_, &QComboBox::activated, this,
+            [this] { take(kept_->currentData().toLongLong()); });
+    return row;
+}
+
+void TuneView::withTunings(const std::function<void(store::Tunings&)>& act) {
+    try {
+        store::Tunings tunings(log_.book());
+        act(tunings);
+    } catch (const store::StoreError& e) {
+        emit failed(text::fromUtf8(e.what()));
+    }
+}
+
+void TuneView::fillKept() {
+    const QSignalBlocker quiet(kept_);
+    kept_->clear();
+    kept_->addItem(tr("In use: the priors"), QVariant::fromValue<qlonglong>(0));
+    const std::string player = player_->currentData().toString().toStdString();
+    withTunings([&](store::Tunings& tunings) {
+        const auto inUse = tunings.inUse(player);
+        for (const store::KeptTuning& t : tunings.of(player)) {
+            kept_->addItem(tr("%1%2, %3 shots")
+                               .arg(inUse && inUse->id == t.id ? tr("In use: ") : tr("Of "),
+                                    text::fromUtf8(t.made).left(16).replace(QLatin1Char('T'),
+                                                                            QLatin1Char(' ')))
+                               .arg(t.shots),
+                           QVariant::fromValue<qlonglong>(t.id));
+            if (inUse && inUse->id == t.id) kept_->setCurrentIndex(kept_->count() - 1);
+        }
+        if (!inUse)
+            kept_->setItemText(0, tr("In use: the priors"));
+        else
+            kept_->setItemText(0, tr("The priors"));
+    });
+}
+
+void TuneView::use() {
+    if (!tuning_ || !tuning_->fit.refused.empty()) return;
+    withTunings([&](store::Tunings& tunings) {
+        store::KeptTuning kept;
+        kept.tuning = tuning_->fit.tuning;
+        kept.tuning.player = tuning_->player.toStdString();
+        kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+        kept.program = WEDGEON_VERSION;
+        kept.shots = tuning_->fit.used;
+        for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
+            if (tuning_->fit.weights[i] > 0.0)
+                kept.shotIds.push_back(shots_.shots()[tuning_->data.from[i]].id);
+        }
+        take(tunings.keep(kept));
+    });
+}
+
+void TuneView::take(std::int64_t id) {
+    const QString player = player_->currentData().toString();
+    withTunings([&](store::Tunings& tunings) {
+        tunings.use(player.toStdString(), id);
+        const auto inUse = tunings.inUse(player.toStdString());
+        BenchState next = bench_.state();
+        next.player = player;
+        next.givens.tuning = inUse ? std::make_shared<const StrikeTuning>(inUse->tuning) : nullptr;
+        bench_.edit(next, inUse ? tr("use the tuning to %1").arg(player) : tr("use the priors"));
+    });
+    fillKept();
 }
 
 void TuneView::showEvent(QShowEvent* event) {
@@ -170,6 +259,8 @@ void TuneView::askSoon() {
     stale_ = false;
     fillPlayers();
     tuning_.reset();
+    use_->setEnabled(false);
+    fillKept();
     if (shots_.rowCount() == 0) {
         tuner_.forget();
         headline_->setTexts(tr("No shots to tune to yet."),
@@ -178,7 +269,10 @@ void TuneView::askSoon() {
     } else {
         headline_->setTexts(tr("Tuning to %1…").arg(player_->currentText()),
                             tr("Fitting, then predicting each day from the others."));
-        tuner_.ask(shots_.shots(), bench_.state().givens, player_->currentData().toString());
+        // The fit starts from the priors, whatever is in use.
+        Givens fallback = bench_.state().givens;
+        fallback.tuning.reset();
+        tuner_.ask(shots_.shots(), fallback, player_->currentData().toString());
     }
     estimates_->show({});
     leftOut_->show({});
@@ -187,6 +281,8 @@ void TuneView::askSoon() {
 
 void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     tuning_ = tuning;
+    use_->setEnabled(tuning_->fit.refused.empty());
+    fillKept();
     headline_->setTexts(sentence(), why());
     showEstimates();
     showLeftOut();

@@ -5,12 +5,15 @@
 #pragma once
 
 #include <QWidget>
+#include <functional>
 
 #include "model/tuner.h"
 #include "model/watched_shots.h"
+#include "wedgeon/store/tunings.h"
 
 class QComboBox;
 class QLabel;
+class QPushButton;
 class QStackedLayout;
 
 namespace wedgeon {
@@ -24,7 +27,13 @@ class TuneView : public QWidget {
     Q_OBJECT
 
 public:
-    TuneView(WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
+    TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
+
+signals:
+    /// A tuning could not be kept, with the reason.
+    void failed(const QString& message);
+
+public:
     QString asText() const;
 
 protected:
@@ -38,15 +47,24 @@ private:
     void showEstimates();
     void showLeftOut();
     void showNext();
+    QWidget* makeUse();
+    void fillKept();
+    /// Keeps the present fit and predicts with it.
+    void use();
+    /// Predicts with a kept tuning from now on, or with the priors for 0.
+    void take(std::int64_t id);
+    void withTunings(const std::function<void(store::Tunings&)>& act);
     QString sentence() const;
     QString why() const;
 
     WatchedShots& shots_;
     Workbench& bench_;
+    ShotLog& log_;
     Tuner tuner_;
     std::shared_ptr<const PlayerTuning> tuning_;
     bool stale_ = true;
-    QComboBox* player_;
+    QComboBox *player_, *kept_;
+    QPushButton* use_;
     Headline* headline_;
     EstimatesDrawing* estimates_;
     LeftOutDrawing* leftOut_;

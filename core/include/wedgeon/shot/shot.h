@@ -15,6 +15,7 @@
 #include "wedgeon/shot/behaviour.h"
 #include "wedgeon/strike/margin.h"
 #include "wedgeon/strike/strike.h"
+#include "wedgeon/strike/tuning.h"
 
 namespace wedgeon {
 
@@ -32,9 +33,14 @@ struct Givens {
     Ground ground;
     /// The real line, where it is known; takes the place of ground.
     std::shared_ptr<const Terrain> terrain;
+    /// What is known of this player's strike and device; none: the priors.
+    std::shared_ptr<const StrikeTuning> tuning;
 
     bool operator==(const Givens&) const = default;
 };
+
+/// Ball, face and lie as the priors have them, or as tuned. \throws RangeError from Lie::validate.
+Contact calcContact(const Givens& givens);
 
 /// Optional record of the way, for drawing.
 struct ShotTrace {
@@ -66,7 +72,8 @@ struct ShotResult {
 ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace = nullptr,
                     const StrikeLaw& law = {});
 
-/// Predicts a shot from a measured delivery (world frame). What the lie does to the club's speed
+/// Predicts a shot from a measured delivery (world frame), less the device's biases where they are
+/// tuned. What the lie does to the club's speed
 /// and face has happened before it was measured and is not counted again. \throws RangeError naming
 /// the field, its value and the limits.
 ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens,

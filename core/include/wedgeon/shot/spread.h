@@ -25,6 +25,8 @@ struct SpreadSource {
     static SpreadSource measured();
     /// A player's swings around one set-up.
     static SpreadSource swings();
+    /// With what a tuning of the givens knows better of the strike.
+    SpreadSource tuned(const Givens& givens) const;
 };
 
 /// Half widths of the intervals that hold 80 of 100 shots.

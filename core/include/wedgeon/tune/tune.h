@@ -29,35 +29,6 @@ struct TuneShot {
     int session = 0;  ///< shots of one session are left out together
 };
 
-/// Ball, face and lie that share one friction.
-struct TuneGroup {
-    BallKind ball = BallKind::Soft;
-    FaceCondition face = FaceCondition::FreshDry;
-    Lie lie;
-
-    bool operator==(const TuneGroup&) const = default;
-};
-
-/// What a fit moves away from the priors. Default: the priors themselves.
-struct StrikeTuning {
-    double restitution0 = constants::restitution0;
-    double loftBias_rad = 0.0;                      ///< read less true dynamic loft
-    double attackBias_rad = 0.0;                    ///< read less true attack angle
-    double logFriction = 0.0;                       ///< of all groups, on the prior's friction
-    std::array<double, 3> tangentialRestitution{};  ///< by ball, added to the prior's
-    struct OwnFriction {
-        TuneGroup group;
-        double log = 0.0;  ///< besides logFriction
-    };
-    std::vector<OwnFriction> groups;
-
-    StrikeLaw law() const;
-    /// Ball, face and lie as tuned; a group that was not seen has the common friction.
-    Contact contact(const TuneGroup& group) const;
-    /// The delivery that the device would have read without its biases.
-    Delivery unbiased(const Delivery& read) const;
-};
-
 /// Factors on what is said of the ground (the strip's, the shot's): 1 is the prior.
 struct GroundTuning {
     double firmness = 1.0, friction = 1.0, greenSpeed = 1.0;

@@ -62,7 +62,7 @@ struct Session {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 2;
+    static constexpr int schemaVersion = 3;
 
     enum class Access { ReadWrite, ReadOnly };
 

@@ -1,0 +1,58 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file The strike of one player, device, ball and lie as it was tuned: what moves away from the
+/// priors, and how well it is known.
+#pragma once
+
+#include <array>
+#include <string>
+#include <vector>
+
+#include "wedgeon/delivery/delivery.h"
+#include "wedgeon/lie/lie.h"
+#include "wedgeon/strike/strike.h"
+
+namespace wedgeon {
+
+/// Ball, face and lie that share one friction.
+struct TuneGroup {
+    BallKind ball = BallKind::Soft;
+    FaceCondition face = FaceCondition::FreshDry;
+    Lie lie;
+
+    bool operator==(const TuneGroup&) const = default;
+};
+
+/// What a fit moves away from the priors. Default: the priors themselves.
+struct StrikeTuning {
+    std::string player;  ///< whose it is; empty for anybody's
+    double restitution0 = constants::restitution0;
+    double loftBias_rad = 0.0;                      ///< read less true dynamic loft
+    double attackBias_rad = 0.0;                    ///< read less true attack angle
+    double logFriction = 0.0;                       ///< of all groups, on the prior's friction
+    std::array<double, 3> tangentialRestitution{};  ///< by ball, added to the prior's
+    struct OwnFriction {
+        TuneGroup group;
+        double log = 0.0;  ///< besides logFriction
+        double sd = 0.0;   ///< of the logarithm of its whole friction
+    };
+    std::vector<OwnFriction> groups;
+    /// Deviations of what is said above, where the priors' are not meant.
+    double restitution0Sd = 0.02;
+    double frictionSd = 0.22;  ///< of a group that was not seen
+    std::array<double, 3> tangentialSd{0.06, 0.06, 0.06};
+
+    StrikeLaw law() const;
+    /// Ball, face and lie as tuned, for a club that was measured; a group that was not seen has the
+    /// common friction.
+    Contact contact(const TuneGroup& group) const;
+    /// The same on what the lie does to a club that was not measured yet. The restitution goes into
+    /// the contact's scale, which is right to 0.1 % of the ball's speed.
+    Contact tuned(const Contact& prior, const TuneGroup& group) const;
+    /// Deviation of the group's friction as a share.
+    double frictionSdOf(const TuneGroup& group) const;
+    /// The delivery that the device would have read without its biases.
+    Delivery unbiased(const Delivery& read) const;
+};
+
+}  // namespace wedgeon

@@ -1,0 +1,94 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Tunings are kept exactly, the one in use is known again, and the priors are one step away.
+#include "wedgeon/store/tunings.h"
+
+#include <gtest/gtest.h>
+
+#include <filesystem>
+#include <random>
+
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/shot_givens.h"
+
+namespace wedgeon::store {
+namespace {
+
+StrikeTuning someTuning(unsigned seed) {
+    std::mt19937_64 random(seed);
+    std::normal_distribution<double> n(0.0, 0.1);
+    StrikeTuning t;
+    t.player = "Runa Vale";
+    t.restitution0 += 0.01 * n(random);
+    t.loftBias_rad = n(random);
+    t.attackBias_rad = n(random);
+    t.logFriction = n(random);
+    t.tangentialRestitution = {n(random), n(random), n(random)};
+    t.tangentialSd = {0.01, 0.02, 0.03};
+    t.groups.push_back(
+        {{BallKind::Range, FaceCondition::WornWet, findLie("lush")->lie}, n(random), 0.04});
+    return t;
+}
+
+class TuningsTest : public testing::Test {
+protected:
+    TuningsTest()
+        : folder_(std::filesystem::path(testing::TempDir()) /
+                  ("tunings-" + std::to_string(std::random_device()()))) {
+        std::filesystem::create_directory(folder_);
+    }
+    ~TuningsTest() override { std::filesystem::remove_all(folder_); }
+    Logbook book() const { return Logbook(folder_ / "t.wedgeon"); }
+
+    std::filesystem::path folder_;
+};
+
+TEST_F(TuningsTest, EveryOneIsKeptAndOneIsInUse) {
+    const StrikeTuning first = someTuning(1);
+    const StrikeTuning second = someTuning(2);
+    std::int64_t old = 0;
+    {
+        Logbook b = book();
+        Tunings tunings(b);
+        EXPECT_FALSE(tunings.inUse("Runa Vale"));
+        old = tunings.keep({0, first, "2026-11-01", "0.1", 60, {3, 4, 5}});
+        tunings.use("Runa Vale", tunings.keep({0, second, "2026-11-20", "0.1", 90, {}}));
+    }
+    Logbook b = book();
+    Tunings tunings(b);
+    const auto all = tunings.of("Runa Vale");
+    ASSERT_EQ(all.size(), 2u);
+    EXPECT_EQ(all[0].made, "2026-11-20");
+    EXPECT_EQ(all[1].shotIds, (std::vector<std::int64_t>{3, 4, 5}));
+    EXPECT_EQ(formatTuning(all[1].tuning), formatTuning(first)) << "to the last bit";
+    ASSERT_TRUE(tunings.inUse("Runa Vale"));
+    EXPECT_EQ(tunings.inUse("Runa Vale")->shots, 90u);
+    tunings.use("Runa Vale", old);
+    EXPECT_EQ(tunings.inUse("Runa Vale")->id, old);
+    tunings.use("Runa Vale", 0);
+    EXPECT_FALSE(tunings.inUse("Runa Vale"));
+    EXPECT_EQ(tunings.of("Runa Vale").size(), 2u);
+    EXPECT_TRUE(tunings.of("Odo Ferrin").empty());
+}
+
+TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
+    EXPECT_THROW(parseTuning("{"), std::invalid_argument);
+    std::string json = formatTuning(someTuning(3));
+    json.replace(json.find("log_friction"), 12, "log_frictiom");
+    EXPECT_THROW(parseTuning(json), std::invalid_argument);
+}
+
+TEST_F(TuningsTest, ATuningIsOnePlayersOnly) {
+    Givens fallback;
+    fallback.tuning = std::make_shared<StrikeTuning>(someTuning(4));
+    ShotRecord shot;
+    shot[Label::Player] = "Odo Ferrin";
+    EXPECT_FALSE(findShotGivens(shot, fallback).givens.tuning);
+    shot[Label::Player] = "Runa Vale";
+    EXPECT_TRUE(findShotGivens(shot, fallback).givens.tuning);
+    shot[Label::Player] = "";
+    EXPECT_TRUE(findShotGivens(shot, fallback).givens.tuning);
+}
+
+}  // namespace
+}  // namespace wedgeon::store
