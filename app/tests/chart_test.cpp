@@ -4,12 +4,10 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <algorithm>
-#include <fstream>
 
 #include "academy.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/recipe_file.h"
-#include "wedgeon/store/shot_file.h"
 #include "wedgeon/units.h"
 #include "window_fixture.h"
 
@@ -24,13 +22,6 @@ protected:
     void openAcademy() {
         academy_ = demo::makeAcademy().shots;
         openRecords(academy_);
-    }
-    void openRecords(const std::vector<store::ShotRecord>& shots) {
-        const QString path = folder_.filePath(QStringLiteral("academy.csv"));
-        std::ofstream out(path.toStdString(), std::ios::binary);
-        store::writeShotsCsv(out, shots);
-        out.close();
-        openShots(path);
     }
     void filter(const char* text) {
         byName<QLineEdit>(QStringLiteral("Show only shots with these words"))

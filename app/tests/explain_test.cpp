@@ -2,11 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Explain in the real window: two shots of the stream, the shares, the sentence, the picture.
 #include <QClipboard>
-#include <fstream>
 
 #include "academy.h"
 #include "wedgeon/explain/groups.h"
-#include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/units.h"
 #include "window_fixture.h"
@@ -18,13 +16,6 @@ using store::Quantity;
 
 class ExplainTest : public WindowTest {
 protected:
-    void open(const std::vector<store::ShotRecord>& shots) {
-        const QString path = folder_.filePath(QStringLiteral("shots.csv"));
-        std::ofstream out(path.toStdString(), std::ios::binary);
-        store::writeShotsCsv(out, shots);
-        out.close();
-        openShots(path);
-    }
     /// Chooses the shot of this number in Watch and takes it as A or B by the menu's key.
     void take(int number, const char* letter) {
         auto* list = byName<QListView>(QStringLiteral("Shots"));
@@ -46,7 +37,7 @@ TEST_F(ExplainTest, AnEmptyExplainSaysWhatToDo) {
 
 TEST_F(ExplainTest, SharesAndUnexplainedAddUpToWhatWasMeasured) {
     const auto shots = demo::makeAcademy().shots;
-    open(shots);
+    openRecords(shots);
     take(1, "A");
     take(8, "B");
     window_->showView(MainWindow::Explain);
@@ -98,7 +89,7 @@ TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
     store::ShotRecord b = a;
     b[Quantity::DynamicLoft] += radFromDeg(6);
     b[Quantity::Carry] += 1;
-    open({a, b});
+    openRecords({a, b});
     take(1, "A");
     take(2, "B");
     window_->showView(MainWindow::Explain);
@@ -109,7 +100,7 @@ TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
 
 TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
     const auto shots = demo::makeAcademy().shots;
-    open(shots);
+    openRecords(shots);
     auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
     const auto takeShown = [&](const char* words, const char* letter) {
         filter->setText(QString::fromLatin1(words));
@@ -167,7 +158,7 @@ TEST_F(ExplainTest, WithoutClubDataItSaysSo) {
     a[Quantity::Carry] = 21;
     store::ShotRecord b = a;
     b[Quantity::SpinRate] = 600;
-    open({a, b});
+    openRecords({a, b});
     take(1, "A");
     take(2, "B");
     window_->showView(MainWindow::Explain);
@@ -175,7 +166,7 @@ TEST_F(ExplainTest, WithoutClubDataItSaysSo) {
 }
 
 TEST_F(ExplainTest, TheViewIsSavedAsAPicture) {
-    open(demo::makeAcademy().shots);
+    openRecords(demo::makeAcademy().shots);
     take(1, "A");
     take(2, "B");
     window_->showView(MainWindow::Explain);

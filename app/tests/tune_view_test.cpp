@@ -2,11 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Tune in the real window: what it says is what the core finds; refusals; players.
 #include <QComboBox>
-#include <fstream>
 
 #include "academy.h"
 #include "start_state.h"
-#include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/tune_shots.h"
 #include "wedgeon/store/tunings.h"
 #include "window_fixture.h"
@@ -16,13 +14,6 @@ namespace {
 
 class TuneViewTest : public WindowTest {
 protected:
-    void openRecords(const std::vector<store::ShotRecord>& shots) {
-        const QString path = folder_.filePath(QStringLiteral("academy.csv"));
-        std::ofstream out(path.toStdString(), std::ios::binary);
-        store::writeShotsCsv(out, shots);
-        out.close();
-        openShots(path);
-    }
     bool tuned() {
         return QTest::qWaitFor(
             [&] {

@@ -6,8 +6,8 @@
 #include <gtest/gtest.h>
 
 #include <QAbstractButton>
-#include <QClipboard>
 #include <QApplication>
+#include <QClipboard>
 #include <QDialogButtonBox>
 #include <QFile>
 #include <QFileDialog>
@@ -24,9 +24,11 @@
 #include <QTimer>
 #include <functional>
 #include <memory>
+#include <sstream>
 
 #include "main_window.h"
 #include "views/watch/columns_dialog.h"
+#include "wedgeon/store/shot_file.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
 
@@ -133,6 +135,13 @@ protected:
         }
         window_->activateWindow();  // the dialogs had the focus
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    }
+
+    /// The same of records, as a file of the product's own.
+    void openRecords(const std::vector<store::ShotRecord>& shots) {
+        std::ostringstream text;
+        store::writeShotsCsv(text, shots);
+        openShots(write(QStringLiteral("shots.csv"), QByteArray::fromStdString(text.str())));
     }
 
     static void drag(QWidget* widget, QPointF from, QPointF by) {

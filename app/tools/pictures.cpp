@@ -132,6 +132,7 @@ int main(int argc, char** argv) {
                [&] { return (columns = window.findChild<wedgeon::ColumnsDialog*>()) != nullptr; },
                5000) &&
            good;
+    if (columns) columns->resize(1280, 800);
     good = columns && save(*columns, folder, QStringLiteral("columns")) && good;
     if (columns) columns->reject();
     QTest::qWait(50);

@@ -74,6 +74,19 @@ void run(SQLite::Database& db, const char* sql, const std::string& a, const std:
     s.exec();
 }
 
+/// A name and numbers, as \p sql takes them.
+void put(Logbook& logbook, const char* sql, const std::string& name,
+         std::initializer_list<double> numbers) {
+    change(logbook, [&](SQLite::Database& db) {
+        SQLite::Statement s(db, sql);
+        s.bind(1, name);
+        int at = 2;
+        for (const double v : numbers)
+            s.bind(at++, v);
+        s.exec();
+    });
+}
+
 std::int64_t playerId(SQLite::Database& db, const std::string& name) {
     SQLite::Statement find(db, "SELECT id FROM players WHERE name = ?");
     find.bind(1, name);
@@ -231,17 +244,11 @@ std::vector<KeptLie> Kit::lies() const {
 void Kit::keep(const KeptLie& kept) {
     requireName(kept.name, "lie");
     requireValid(kept.lie);
-    change(logbook_, [&](SQLite::Database& db) {
-        SQLite::Statement put(db,
-                              "INSERT OR REPLACE INTO lies(name, cover, moisture, grain_rad, "
-                              "sit_m, firmness) VALUES(?, ?, ?, ?, ?, ?)");
-        put.bind(1, kept.name);
-        const Lie& l = kept.lie;
-        int at = 2;
-        for (const double v : {l.cover, l.moisture, l.grain_rad, l.sit_m, l.firmness})
-            put.bind(at++, v);
-        put.exec();
-    });
+    const Lie& l = kept.lie;
+    put(logbook_,
+        "INSERT OR REPLACE INTO lies(name, cover, moisture, grain_rad, sit_m, firmness) VALUES(?, "
+        "?, ?, ?, ?, ?)",
+        kept.name, {l.cover, l.moisture, l.grain_rad, l.sit_m, l.firmness});
 }
 
 std::vector<KeptGround> Kit::grounds() const {
@@ -259,17 +266,11 @@ std::vector<KeptGround> Kit::grounds() const {
 void Kit::keep(const KeptGround& kept) {
     requireName(kept.name, "ground");
     requireValid(kept.ground);
-    change(logbook_, [&](SQLite::Database& db) {
-        SQLite::Statement put(db,
-                              "INSERT OR REPLACE INTO grounds(name, firmness, friction, stimp_ft, "
-                              "slope_along, slope_across) VALUES(?, ?, ?, ?, ?, ?)");
-        put.bind(1, kept.name);
-        const Ground& g = kept.ground;
-        int at = 2;
-        for (const double v : {g.firmness, g.friction, g.stimp_ft, g.slopeAlong, g.slopeAcross})
-            put.bind(at++, v);
-        put.exec();
-    });
+    const Ground& g = kept.ground;
+    put(logbook_,
+        "INSERT OR REPLACE INTO grounds(name, firmness, friction, stimp_ft, slope_along, "
+        "slope_across) VALUES(?, ?, ?, ?, ?, ?)",
+        kept.name, {g.firmness, g.friction, g.stimp_ft, g.slopeAlong, g.slopeAcross});
 }
 
 void Kit::remove(Part part, const std::string& name) {

@@ -11,7 +11,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr double nameWidth_px = 268.0;
+constexpr double nameWidth_px = 286.0;
 constexpr double valueWidth_px = 152.0;
 constexpr double margin_px = 12.0;
 

@@ -32,9 +32,10 @@ QString percent(double factor) {
     return text::number(100 * (factor - 1), 0);
 }
 
-/// "range, worn, dry · short grass": what shares a friction.
+/// "range, worn, dry · short grass, dry": what shares a friction.
 QString groupText(const TuneGroup& g) {
-    return text::ballAndFace(g.ball, g.face) + QStringLiteral(" · ") + text::lie(g.lie);
+    return text::ballAndFace(g.ball, g.face).remove(TuneView::tr(" grooves")) +
+           QStringLiteral(" · ") + text::lie(g.lie);
 }
 
 EstimatesDrawing::Row rowOf(const TuneEstimate& e) {
