@@ -11,7 +11,9 @@ namespace {
 
 constexpr std::size_t mostColumns = 512;
 
-std::string asJson(const ColumnMapping& mapping) {
+}  // namespace
+
+std::string formatMapping(const ColumnMapping& mapping) {
     nlohmann::json columns = nlohmann::json::array();
     for (const ColumnOverride& o : mapping.columns) {
         nlohmann::json one{{"header", o.header}, {"column", o.column}};
@@ -27,9 +29,13 @@ std::string asJson(const ColumnMapping& mapping) {
         -1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
-/// \throws std::invalid_argument, nlohmann exceptions.
-ColumnMapping fromJson(const std::string& text) {
-    const nlohmann::json document = nlohmann::json::parse(text);
+ColumnMapping parseMapping(const std::string& text) {
+    nlohmann::json document;
+    try {
+        document = nlohmann::json::parse(text);
+    } catch (const nlohmann::json::exception& e) {
+        throw std::invalid_argument(std::string("columns are not JSON: ") + e.what());
+    }
     Fields top(document, "");
     ColumnMapping out;
     for (Fields& in : top.children("columns", mostColumns)) {
@@ -38,14 +44,16 @@ ColumnMapping fromJson(const std::string& text) {
         // One way to read a meaning: the command line's.
         ColumnOverride o = parseOverride("=" + what + (unit.empty() ? "" : "[" + unit + "]"));
         o.header = in.word("header", "");
-        o.column = static_cast<std::size_t>(in.number("column", 0));
+        const double column = in.number("column", 0);
+        if (!(column >= 0 && column <= static_cast<double>(mostColumns)))
+            throw std::invalid_argument("column must be from 0 to 512");
+        o.column = static_cast<std::size_t>(column);
         out.columns.push_back(std::move(o));
     }
-    out.mirrored = document.value("mirrored", false);
+    const auto mirrored = document.find("mirrored");
+    out.mirrored = mirrored != document.end() && mirrored->is_boolean() && mirrored->get<bool>();
     return out;
 }
-
-}  // namespace
 
 std::optional<ColumnMapping> Logbook::findShape(const std::string& shape) const {
     return impl_->guarded([&]() -> std::optional<ColumnMapping> {
@@ -53,7 +61,7 @@ std::optional<ColumnMapping> Logbook::findShape(const std::string& shape) const 
         find.bind(1, shape);
         if (!find.executeStep()) return std::nullopt;
         try {
-            return fromJson(find.getColumn(0).getString());
+            return parseMapping(find.getColumn(0).getString());
         } catch (const std::exception&) {
             return std::nullopt;  // written by another hand: the coach is asked again
         }
@@ -69,7 +77,7 @@ void Logbook::rememberShape(const std::string& shape, const ColumnMapping& mappi
             *impl_->db,
             "INSERT OR REPLACE INTO import_shapes(shape, columns, used) VALUES(?, ?, ?)");
         put.bind(1, shape);
-        put.bind(2, asJson(mapping));
+        put.bind(2, formatMapping(mapping));
         put.bind(3, time);
         put.exec();
         transaction.commit();

@@ -92,6 +92,17 @@ StrikeTuning parseTuning(const std::string& json) {
         t.tangentialRestitution[i] = in.number("tangential_" + std::string(b.key));
         t.tangentialSd[i] = in.number("tangential_sd_" + std::string(b.key));
     }
+    const auto within = [](const char* field, double value, double low, double high) {
+        if (!(value >= low && value <= high))
+            throw std::invalid_argument(std::string(field) + " of a tuning is outside " +
+                                        std::to_string(low) + " to " + std::to_string(high));
+    };
+    within("restitution0", t.restitution0, 0.5, 1.1);
+    within("loft_bias_rad", t.loftBias_rad, -0.3, 0.3);
+    within("attack_bias_rad", t.attackBias_rad, -0.3, 0.3);
+    within("log_friction", t.logFriction, -3, 3);
+    for (const double e : t.tangentialRestitution)
+        within("tangential", e, -0.5, 0.5);
     for (Fields& g : in.children("groups", mostGroups)) {
         StrikeTuning::OwnFriction own;
         const NamedBall* ball = findBall(g.word("ball", ""));
@@ -103,6 +114,8 @@ StrikeTuning parseTuning(const std::string& json) {
                          g.number("sit_m"), g.number("firmness")};
         own.log = g.number("log");
         own.sd = g.number("sd");
+        within("log", own.log, -3, 3);
+        within("sd", own.sd, 0, 3);
         g.finish();
         t.groups.push_back(own);
     }

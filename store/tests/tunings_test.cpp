@@ -76,6 +76,9 @@ TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
     std::string json = formatTuning(someTuning(3));
     json.replace(json.find("log_friction"), 12, "log_frictiom");
     EXPECT_THROW(parseTuning(json), std::invalid_argument);
+    StrikeTuning absurd = someTuning(3);
+    absurd.restitution0 = 40;
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
 }
 
 TEST_F(TuningsTest, ATuningIsOnePlayersOnly) {

@@ -52,6 +52,9 @@ struct ColumnMapping {
     std::vector<ColumnOverride> columns;
     bool mirrored = false;  ///< left-handers' sides are told from their own view
 };
+/// As the logbook keeps it. \throws std::invalid_argument saying which field is wrong.
+std::string formatMapping(const ColumnMapping& mapping);
+ColumnMapping parseMapping(const std::string& json);
 
 struct Session {
     std::int64_t id = 0;
