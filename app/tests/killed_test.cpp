@@ -11,10 +11,12 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <fstream>
+#include <functional>
 #include <map>
 #include <random>
 #include <set>
 
+#include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_file.h"
 
@@ -79,11 +81,16 @@ class KilledTest : public testing::Test {
 protected:
     QString logbook() const { return folder_.filePath(QStringLiteral("killed.wedgeon")); }
     /// Runs the program and kills it after a random time.
-    void runAndKill(const QStringList& arguments, int most_ms) {
+    /// \p first has to hold before that, where it is given, however slow the machine.
+    void runAndKill(const QStringList& arguments, int most_ms,
+                    const std::function<bool()>& first = {}) {
         QProcess program;
         program.start(QStringLiteral(WEDGEON_APP),
                       QStringList{QStringLiteral("--logbook"), logbook()} + arguments);
         ASSERT_TRUE(program.waitForStarted(5000));
+        if (first) {
+            ASSERT_TRUE(QTest::qWaitFor(first, 30000));
+        }
         QTest::qWait(static_cast<int>(random_() % static_cast<unsigned>(most_ms)));
         program.kill();
         program.waitForFinished(5000);
@@ -94,6 +101,15 @@ protected:
         return store::Logbook(logbook().toStdString()).shots();
     }
 
+    /// 0 while the program is still making the file.
+    static std::size_t countOf(const QString& path) {
+        try {
+            return store::Logbook(path.toStdString(), store::Logbook::Access::ReadOnly).shotCount();
+        } catch (const store::StoreError&) {
+            return 0;
+        }
+    }
+
     QTemporaryDir folder_;
     std::mt19937 random_{20261125};
 };
@@ -102,7 +118,12 @@ TEST_F(KilledTest, NoAcknowledgedLiveShotIsLostOrDoubled) {
     TirelessMonitor monitor;
     const QStringList listen{QStringLiteral("--listen"), QString::number(monitor.serverPort())};
     for (int i = 0; i < kills; ++i) {
-        runAndKill(listen, 700);
+        const std::size_t before = monitor.acknowledged().size();
+        if (i % 2 == 0) {
+            runAndKill(listen, 100, [&] { return monitor.acknowledged().size() > before; });
+        } else {
+            runAndKill(listen, 700);
+        }
         if (i % 10 != 9) continue;
         std::map<int, int> times;
         for (const store::LoggedShot& s : shots())
@@ -112,7 +133,7 @@ TEST_F(KilledTest, NoAcknowledgedLiveShotIsLostOrDoubled) {
         for (const auto& [id, n] : times)
             ASSERT_LE(n, 1) << "shot " << id << " after kill " << i;
     }
-    EXPECT_GT(monitor.acknowledged().size(), 200u) << "the kills came before anything happened";
+    EXPECT_GE(monitor.acknowledged().size(), 50u);
 }
 
 TEST_F(KilledTest, AFileIsThereAsAWholeOrNotAtAll) {
@@ -133,7 +154,12 @@ TEST_F(KilledTest, AFileIsThereAsAWholeOrNotAtAll) {
     };
     int whole = 0;
     for (int i = 0; i < kills; ++i) {
-        runAndKill({fileNumber(i % 10)}, 900);
+        const auto taken = [&] { return QFile::exists(logbook()) && countOf(logbook()) > 0; };
+        if (i == 0) {
+            runAndKill({fileNumber(0)}, 100, taken);
+        } else {
+            runAndKill({fileNumber(i % 10)}, 900);
+        }
         if (i % 10 != 9) continue;
         std::map<double, int> byFile;
         for (const store::LoggedShot& s : shots())

@@ -126,12 +126,20 @@ double trueFriction(const Truth& t, std::size_t group) {
 }
 
 TEST(Tune, IntervalsHoldTheTruthAsOftenAsTheySay) {
+#ifdef __SANITIZE_ADDRESS__
+    constexpr int repetitions = 20;  // slow there, and not what the sanitizers look for
+    constexpr double slack = 0.15;
+#else
     constexpr int repetitions = 400;
+    constexpr double slack = 0.0;
+#endif
     Range range(11);
+    TuneOptions alone;
+    alone.threads = 1;
     std::array<int, 4> held{};
     for (int r = 0; r < repetitions; ++r) {
         const Truth truth = range.truth();
-        const TuneResult fit = fitStrike(range.shots(truth, 60));
+        const TuneResult fit = fitStrike(range.shots(truth, 60), alone);
         ASSERT_EQ(fit.refused, "");
         const auto holds = [](const TuneEstimate& e, double value) {
             return value >= e.low80 && value <= e.high80 ? 1 : 0;
@@ -142,8 +150,8 @@ TEST(Tune, IntervalsHoldTheTruthAsOftenAsTheySay) {
         held[3] += holds(find(fit, Kind::Friction, 1), trueFriction(truth, 1));
     }
     for (std::size_t k = 0; k < held.size(); ++k) {
-        EXPECT_GE(held[k], 0.75 * repetitions) << k;
-        EXPECT_LE(held[k], 0.85 * repetitions) << k;
+        EXPECT_GE(held[k], (0.75 - slack) * repetitions) << k;
+        EXPECT_LE(held[k], (0.85 + slack) * repetitions) << k;
     }
 }
 
