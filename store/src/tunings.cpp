@@ -3,6 +3,7 @@
 // Rows and JSON of tunings.
 #include "wedgeon/store/tunings.h"
 
+#include <array>
 #include <nlohmann/json.hpp>
 
 #include "json_fields.h"
@@ -15,6 +16,14 @@ constexpr std::size_t mostGroups = 1000;
 constexpr std::size_t mostIdsBytes = 4u << 20;
 
 const char* const columns = "id, player, made, program, shots, tuning, shot_ids";
+
+/// In the order of BallKind. Literals: Fields keeps views of its keys.
+struct BallKeys {
+    const char *value, *sd;
+};
+constexpr std::array ballKeys{BallKeys{"tangential_soft", "tangential_sd_soft"},
+                              BallKeys{"tangential_firm", "tangential_sd_firm"},
+                              BallKeys{"tangential_range", "tangential_sd_range"}};
 
 std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
     KeptTuning out;
@@ -64,10 +73,9 @@ std::string formatTuning(const StrikeTuning& t) {
                                {"log_friction", t.logFriction},
                                {"friction_sd", t.frictionSd},
                                {"groups", groups}};
-    for (const NamedBall& b : namedBalls()) {
-        const auto i = static_cast<std::size_t>(b.ball);
-        out["tangential_" + std::string(b.key)] = t.tangentialRestitution[i];
-        out["tangential_sd_" + std::string(b.key)] = t.tangentialSd[i];
+    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
+        out[ballKeys[i].value] = t.tangentialRestitution[i];
+        out[ballKeys[i].sd] = t.tangentialSd[i];
     }
     return out.dump();
 }
@@ -87,10 +95,9 @@ StrikeTuning parseTuning(const std::string& json) {
     t.attackBias_rad = in.number("attack_bias_rad");
     t.logFriction = in.number("log_friction");
     t.frictionSd = in.number("friction_sd");
-    for (const NamedBall& b : namedBalls()) {
-        const auto i = static_cast<std::size_t>(b.ball);
-        t.tangentialRestitution[i] = in.number("tangential_" + std::string(b.key));
-        t.tangentialSd[i] = in.number("tangential_sd_" + std::string(b.key));
+    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
+        t.tangentialRestitution[i] = in.number(ballKeys[i].value);
+        t.tangentialSd[i] = in.number(ballKeys[i].sd);
     }
     const auto within = [](const char* field, double value, double low, double high) {
         if (!(value >= low && value <= high))
