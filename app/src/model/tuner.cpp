@@ -3,27 +3,7 @@
 // Working it out.
 #include "model/tuner.h"
 
-#include <limits>
-
-#include "wedgeon/error.h"
-
 namespace wedgeon {
-namespace {
-
-std::vector<double> spinsOf(const std::vector<TuneShot>& shots, const StrikeTuning& tuning) {
-    std::vector<double> out;
-    for (const TuneShot& s : shots) {
-        try {
-            out.push_back(calcTunedShot(s, tuning).strike.launch.spinRate_radps());
-        } catch (const RangeError&) {
-            out.push_back(std::numeric_limits<double>::quiet_NaN());
-        }
-    }
-    return out;
-}
-
-}  // namespace
-
 Tuner::Tuner(QObject* parent)
     : QObject(parent), worker_(this, &Tuner::answer, [this](const Answer& a) { emit tuned(a); }) {}
 
@@ -37,8 +17,6 @@ Tuner::Answer Tuner::answer(const Question& q) {
     out->data = q.data;
     const std::vector<TuneShot>& shots = q.data.shots;
     out->fit = fitStrike(shots);
-    out->priorSpin_radps = spinsOf(shots, {});
-    out->tunedSpin_radps = spinsOf(shots, out->fit.tuning);
     if (!out->fit.refused.empty()) return out;
     out->ground = fitGround(shots, out->fit);
     out->check = checkLeftOut(shots);

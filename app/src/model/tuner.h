@@ -20,8 +20,6 @@ struct PlayerTuning {
     GroundFit ground;
     LeftOutCheck check;
     std::vector<NextShot> next;
-    /// Spin as predicted by the tuning and by the priors, beside data.shots; NaN where outside.
-    std::vector<double> tunedSpin_radps, priorSpin_radps;
 };
 
 class Tuner : public QObject {
