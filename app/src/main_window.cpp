@@ -119,7 +119,7 @@ void MainWindow::takeTuning() {
         const auto inUse = store::Tunings(log_.book()).inUse(bench_.state().player.toStdString());
         if (!inUse) return;
         BenchState next = bench_.state();
-        next.givens.tuning = std::make_shared<const StrikeTuning>(inUse->tuning);
+        next.givens.tuning = std::make_shared<const Tuning>(inUse->tuning);
         bench_.edit(next, tr("use the tuning to %1").arg(next.player));
         bench_.undoStack().clear();  // that is how the window starts
     } catch (const store::StoreError&) {

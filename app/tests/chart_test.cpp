@@ -235,8 +235,9 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
         }
         ADD_FAILURE() << text << " is no button";
     };
+    if (!logged().back().record[Label::Recipe].empty()) press("Undeclare");
     press("Declare the bench's");
-    const auto recipes = store::parseRecipes(logged().back().recipe);
+    const auto recipes = store::parseRecipes(logged().back().record[Label::Recipe]);
     ASSERT_EQ(recipes.size(), 1u);
     EXPECT_NEAR(degFromRad(recipes[0].recipe.lean_rad), 7, 1e-9);
     window_->showView(MainWindow::Shape);
@@ -247,7 +248,7 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
     EXPECT_NEAR(byName<QDoubleSpinBox>(QStringLiteral("Shaft lean"))->value(), 7, 1e-9);
     window_->showView(MainWindow::Watch);
     press("Undeclare");
-    EXPECT_EQ(logged().back().recipe, "");
+    EXPECT_EQ(logged().back().record[Label::Recipe], "");
 }
 
 TEST_F(ChartTest, ADoubtThatTheCoachDoesNotShareIsDismissedForGood) {

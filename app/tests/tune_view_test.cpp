@@ -123,7 +123,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
         EXPECT_EQ(inUse->shotIds.size() > 80, true);
         // The same from the core.
         Givens givens = startGivens();
-        givens.tuning = std::make_shared<StrikeTuning>(inUse->tuning);
+        givens.tuning = std::make_shared<Tuning>(inUse->tuning);
         const ShotResult shot = calcShot(startRecipe(), givens);
         EXPECT_NEAR(numberAfter(withTuning, QStringLiteral("arries")), shot.flight.carry_m, 0.51)
             << withTuning.toStdString();

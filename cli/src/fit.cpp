@@ -39,6 +39,24 @@ Spelling spellingOf(Kind kind) {
             return {"ground_friction_factor", 1.0};
         case Kind::GreenSpeed:
             return {"green_speed_factor", 1.0};
+        case Kind::AirDrag:
+            return {"drag_factor", 1.0};
+        case Kind::AirLift:
+            return {"lift_factor", 1.0};
+        case Kind::OpenOffset:
+            return {"open_offset_deg", degFromRad(1.0)};
+        case Kind::OpenFactor:
+            return {"open_factor", 1.0};
+        case Kind::LeanOffset:
+            return {"shaft_lean_offset_deg", degFromRad(1.0)};
+        case Kind::LeanFactor:
+            return {"shaft_lean_factor", 1.0};
+        case Kind::BallOffset:
+            return {"ball_forward_offset_balls", 1.0 / constants::ballWidth_m};
+        case Kind::BallFactor:
+            return {"ball_forward_factor", 1.0};
+        case Kind::PathOffset:
+            return {"club_path_offset_deg", degFromRad(1.0)};
     }
     return {"", 1.0};
 }
@@ -78,21 +96,77 @@ Json estimateJson(const TuneEstimate& e) {
             {"shots", e.shots}};
 }
 
+/// In the order of TuneOutcome and TuneInput.
+const std::array<Spelling, tuneOutcomeCount> outcomes{{{"launch_angle_deg", degFromRad(1.0)},
+                                                       {"spin_rpm", rpmFromRadps(1.0)},
+                                                       {"landing_angle_deg", degFromRad(1.0)},
+                                                       {"carry_m", 1.0},
+                                                       {"release_m", 1.0}}};
+const std::array<Spelling, tuneInputCount> inputs{{{"club_speed_mps", 1.0},
+                                                   {"attack_deg", degFromRad(1.0)},
+                                                   {"path_deg", degFromRad(1.0)},
+                                                   {"face_angle_deg", degFromRad(1.0)},
+                                                   {"dynamic_loft_deg", degFromRad(1.0)},
+                                                   {"spin_loft_deg", degFromRad(1.0)},
+                                                   {"order", 1.0}}};
+
+Json patternsJson(const TuneResiduals& residuals) {
+    Json out = Json::array();
+    for (const ResidualPattern& p : residuals.patterns) {
+        const Spelling& o = outcomes[static_cast<std::size_t>(p.outcome)];
+        const Spelling& i = inputs[static_cast<std::size_t>(p.input)];
+        out.push_back({{"residual", o.name},
+                       {"input", i.name},
+                       {"curved", p.curved},
+                       {"from", p.from * i.factor},
+                       {"to", p.to * i.factor},
+                       {"at_from", p.atFrom * o.factor},
+                       {"at_middle", p.atMiddle * o.factor},
+                       {"at_to", p.atTo * o.factor}});
+    }
+    return out;
+}
+
+Json swingsJson(const DeliveryTuning& t) {
+    Json speeds = Json::array();
+    for (const auto& s : t.speeds) {
+        speeds.push_back({{"wedge", s.wedge},
+                          {"swing", s.swing},
+                          {"club_speed_mps", s.mean_mps},
+                          {"sd_mps", s.sd_mps},
+                          {"shots", s.shots}});
+    }
+    Json out = {{"speeds", speeds}};
+    if (t.scatter) {
+        const PlayerScatter& s = *t.scatter;
+        out["scatter"] = {{"club_speed_pct", 100 * s.of(Scatter::Speed)},
+                          {"attack_deg", degFromRad(s.of(Scatter::Attack))},
+                          {"path_deg", degFromRad(s.of(Scatter::Path))},
+                          {"face_angle_deg", degFromRad(s.of(Scatter::Face))},
+                          {"dynamic_loft_deg", degFromRad(s.of(Scatter::Loft))}};
+        Json rows = Json::array();
+        for (std::size_t a = 0; a < 5; ++a) {
+            Json row = Json::array();
+            for (std::size_t b = 0; b < 5; ++b)
+                row.push_back(s.correlation[a][b]);
+            rows.push_back(row);
+        }
+        out["scatter"]["correlation"] = rows;
+    }
+    return out;
+}
+
 Json leftOutJson(const LeftOutCheck& check) {
-    constexpr std::array names{std::pair{"launch_angle_deg", 57.29577951308232},
-                               std::pair{"spin_rpm", 9.549296585513721},
-                               std::pair{"landing_angle_deg", 57.29577951308232},
-                               std::pair{"carry_m", 1.0}, std::pair{"release_m", 1.0}};
     Json out = {{"sessions", check.folds}};
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
         const auto& line = check.lines[o];
         if (line.shots == 0) continue;
-        const double k = names[o].second;
-        out[names[o].first] = {{"shots", line.shots},
-                               {"mean_error_tuned", line.tuned * k},
-                               {"mean_error_prior", line.prior * k},
-                               {"mean_error_regression", line.regression * k},
-                               {"coverage80", line.coverage80}};
+        const double k = outcomes[o].factor;
+        out[outcomes[o].name] = {{"shots", line.shots},
+                                 {"mean_error_tuned", line.tuned * k},
+                                 {"mean_error_prior", line.prior * k},
+                                 {"mean_error_regression", line.regression * k},
+                                 {"coverage80", line.coverage80}};
     }
     return out;
 }
@@ -110,16 +184,16 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
         shot.record = std::move(r);
         logged.push_back(std::move(shot));
     }
-    const store::TuneShots data = store::findTuneShots(logged, Givens{}, player);
+    Givens fallback;
+    fallback.wedge.lie_rad = radFromDeg(64);  // as in `predict`, where nothing else is said
+    const store::TuneShots data = store::findTuneShots(logged, fallback, player);
     if (data.shots.empty() && !player.empty() && data.withoutClub == 0)
         throw std::invalid_argument("the file has no shot of a player \"" + player + "\"");
-    const TuneResult fit = fitStrike(data.shots);
+    const PlayerFit whole = fitPlayer(data.shots);
+    const TuneResult& fit = whole.strike;
     if (!fit.refused.empty()) throw std::invalid_argument(fit.refused);
-    const GroundFit ground = fitGround(data.shots, fit);
     Json parameters = Json::array();
-    for (const TuneEstimate& e : fit.estimates)
-        parameters.push_back(estimateJson(e));
-    for (const TuneEstimate& e : ground.estimates)
+    for (const TuneEstimate& e : whole.estimates())
         parameters.push_back(estimateJson(e));
     Json next = Json::array();
     for (const NextShot& n : findNextShots(data.shots, fit)) {
@@ -143,7 +217,9 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
          {{"ball_speed_pct", 100 * fit.speedNoise},
           {"launch_angle_deg", degFromRad(fit.launchNoise_rad)},
           {"spin_pct", 100 * fit.spinNoise},
-          {"release_m", ground.estimates.empty() ? Json() : Json(ground.runNoise_m)}}},
+          {"release_m", whole.ground.estimates.empty() ? Json() : Json(whole.ground.runNoise_m)}}},
+        {"patterns", patternsJson(findResiduals(data.shots, whole))},
+        {"swings", swingsJson(whole.delivery.tuning)},
         {"left_out", leftOutJson(checkLeftOut(data.shots))},
         {"notes", fit.notes},
         {"next_shots", next}};

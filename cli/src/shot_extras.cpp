@@ -60,9 +60,10 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     const double seed = in.number("seed", 1);
     SimulationOptions options;
     options.gustShare = in.number("gust_pct", 100 * options.gustShare) / 100;
+    options.player.emplace();
     Fields player = in.child("player");
     for (std::size_t i = 0; i < scatterCount; ++i) {
-        double& sd = options.player.sd[i];
+        double& sd = options.player->sd[i];
         sd = player.number(scatterFields[i].key, sd / scatterFields[i].factor) *
              scatterFields[i].factor;
     }

@@ -22,7 +22,9 @@ TEST(Flight, InVacuumTheFlightIsTheParabola) {
     for (int i = 0; i < 100; ++i) {
         const Launch launch = randomLaunch(random);
         const Vec3 v = launch.velocity_mps;
-        const auto vacuum = kernel::flightAir(launch.spin_radps, 0.0, 0.0, 0.0);
+        Air none;
+        none.drag = none.lift = 0.0;
+        const auto vacuum = kernel::flightAir(launch.spin_radps, none);
         const auto end = kernel::fly(
             vacuum, v, flightStep_s, 1, [](const auto& s) { return s.position.y; },
             [](const auto& s) { return s.velocity.y; }, [](double, const auto&) {});

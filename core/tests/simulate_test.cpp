@@ -44,7 +44,7 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
     SimulationOptions options;
     options.samples = 20000;
     // Only low point and depth scatter: then the margin's own chances are exact.
-    options.player.sd = {0, 0, 0, 0, 0, 0.02, 0.004};
+    options.player.emplace().sd = {0, 0, 0, 0, 0, 0.02, 0.004};
     const Givens g = windyPitch();
     const Simulation s = simulate({}, g, options);
     const StrikeChances c = calcStrikeChances(solePass(calcShot({}, g), g), g.lie, {0.02, 0.004});
@@ -59,7 +59,7 @@ TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
     SimulationOptions options;
     options.samples = 20000;
     options.gustShare = 0;
-    options.player.sd = {0.01, 0, 0, 0, radFromDeg(0.4), 0, 0};
+    options.player.emplace().sd = {0.01, 0, 0, 0, radFromDeg(0.4), 0, 0};
     const Simulation s = simulate({}, g, options);
     SpreadSource source = options.unknown;
     source.clubSpeedShare = 0.01;
@@ -89,11 +89,11 @@ TEST(Simulate, MishitsMakeTheCarryLopsided) {
 TEST(Simulate, CorrelationIsHonoured) {
     SimulationOptions options;
     options.samples = 5000;
-    options.player.sd = {0, 0, 0.03, 0.03, 0, 0, 0};
+    options.player.emplace().sd = {0, 0, 0.03, 0.03, 0, 0, 0};
     const Simulation apart = simulate({}, windyPitch(), options);
     const auto path = static_cast<std::size_t>(Scatter::Path);
     const auto face = static_cast<std::size_t>(Scatter::Face);
-    options.player.correlation[path][face] = options.player.correlation[face][path] = 0.9;
+    options.player->correlation[path][face] = options.player->correlation[face][path] = 0.9;
     const Simulation together = simulate({}, windyPitch(), options);
     // Face and path turning together curve the ball less.
     EXPECT_LT(together[Outcome::SpinAxis].sd, 0.6 * apart[Outcome::SpinAxis].sd);
@@ -114,13 +114,14 @@ TEST(Simulate, CountsZonesOfATerrain) {
 
 TEST(Simulate, RefusesImpossibleScatter) {
     SimulationOptions options;
-    options.player.sd[0] = -1;
+    options.player.emplace().sd[0] = -1;
     EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
     options = {};
     options.samples = 0;
     EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
     options = {};
-    options.player.correlation[0][1] = options.player.correlation[1][0] = 1.0;
+    options.player.emplace();
+    options.player->correlation[0][1] = options.player->correlation[1][0] = 1.0;
     EXPECT_THROW(simulate({}, windyPitch(), options), RangeError) << "not positive definite";
 }
 

@@ -289,7 +289,9 @@ TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
             TuneShot s = range.shot({}, static_cast<std::size_t>(i) % groups.size());
             Givens there = s.givens;
             there.ground.firmness *= firmness;
-            const ShotResult hit = calcTunedShot({s.read, there}, {});
+            TuneShot same = s;
+            same.givens = there;
+            const ShotResult hit = calcTunedShot(same, {});
             s.release_m = hit.run.release_m + range.normal(0.3);
             shots.push_back(s);
         }
@@ -297,12 +299,15 @@ TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
         const GroundFit fit = fitGround(shots, strike);
         ASSERT_EQ(fit.estimates.size(), 3u);
         // Firmness, friction and green speed are told apart only in part; what they do is not.
+        Tuning plain;
+        plain.strike = strike.tuning;
+        Tuning tuned = plain;
+        tuned.ground = fit.tuning;
         double error = 0.0;
         double priorError = 0.0;
         for (const TuneShot& s : shots) {
-            error +=
-                std::abs(calcTunedShot(s, strike.tuning, fit.tuning).run.release_m - s.release_m);
-            priorError += std::abs(calcTunedShot(s, strike.tuning).run.release_m - s.release_m);
+            error += std::abs(calcTunedShot(s, tuned).run.release_m - s.release_m);
+            priorError += std::abs(calcTunedShot(s, plain).run.release_m - s.release_m);
         }
         EXPECT_LT(error, 0.9 * priorError) << firmness;
         EXPECT_GT((fit.tuning.firmness - 1) * (firmness - 1), 0.0);
@@ -313,7 +318,8 @@ TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
 TEST(Tune, PredictionsEverywhereUseTheTuningAndItsSpread) {
     test::RandomCases random(20);
     for (int k = 0; k < 30; ++k) {
-        auto tuning = std::make_shared<StrikeTuning>();
+        auto whole = std::make_shared<Tuning>();
+        StrikeTuning* tuning = &whole->strike;
         tuning->logFriction = std::log(1.2);
         tuning->loftBias_rad = radFromDeg(1.5);
         tuning->tangentialRestitution = {0.02, 0.01, -0.02};
@@ -323,11 +329,13 @@ TEST(Tune, PredictionsEverywhereUseTheTuningAndItsSpread) {
         tuning->restitution0Sd = 0.003;
         Givens prior = test::pitchGivens();
         Givens tuned = prior;
-        tuned.tuning = tuning;
+        tuned.tuning = whole;
         const Delivery read{random.between(12, 30), radFromDeg(-4), 0, random.degrees(40, 55), 0};
         const ShotResult shot = calcShotFromDelivery(read, tuned);
-        const TuneShot same{.read = read, .givens = prior};
-        const ShotResult direct = calcTunedShot(same, *tuning);
+        TuneShot same;
+        same.read = read;
+        same.givens = prior;
+        const ShotResult direct = calcTunedShot(same, *whole);
         EXPECT_NEAR(shot.strike.launch.spinRate_radps(), direct.strike.launch.spinRate_radps(),
                     2e-3 * direct.strike.launch.spinRate_radps());
         EXPECT_NEAR(shot.flight.carry_m, direct.flight.carry_m, 5e-3 * direct.flight.carry_m);
@@ -348,7 +356,7 @@ TEST(Tune, PredictionsEverywhereUseTheTuningAndItsSpread) {
                   calcShot(recipe, prior).strike.launch.spinRate_radps());
         // Nothing known is the prior to the last bit.
         Givens nothing = prior;
-        nothing.tuning = std::make_shared<StrikeTuning>();
+        nothing.tuning = std::make_shared<Tuning>();
         EXPECT_EQ(calcShot(recipe, nothing).flight.carry_m, calcShot(recipe, prior).flight.carry_m);
     }
 }

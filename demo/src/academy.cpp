@@ -8,8 +8,10 @@
 #include <boost/random/normal_distribution.hpp>
 #include <boost/random/uniform_01.hpp>
 #include <cstdio>
+#include <string_view>
 
 #include "wedgeon/shot/shot.h"
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::demo {
@@ -29,7 +31,8 @@ constexpr std::array swings{SwingLength{"8 to 4", 0.52}, SwingLength{"9 to 3", 0
 /// How a player swings and what the data hides of him.
 struct Player {
     Truth truth;
-    Recipe recipe;  // his usual set-up
+    Recipe recipe;  // his usual set-up, as he declares it
+    Recipe other;   // another one that he tries in the last weeks
     double fullSpeed_mps;
     double speedScatter;  // share
     double attackScatter_rad, pathScatter_rad, loftScatter_rad, faceScatter_rad;
@@ -39,12 +42,19 @@ struct Player {
 
 std::array<Player, 2> players() {
     Player runa;
-    runa.truth = {"Runa Vale", 1.10, 0.878, radFromDeg(1.2), 0.0};
-    runa.recipe.lean_rad = radFromDeg(6);
+    runa.truth = {"Runa Vale", 1.10, 0.878, radFromDeg(1.2), 0.0, {}};
+    // She leans two degrees more than she thinks, and opens the face less.
+    runa.truth.delivery.lean.offset = radFromDeg(2);
+    runa.truth.delivery.open.factor = 0.7;
+    runa.recipe.lean_rad = radFromDeg(4);
     runa.recipe.weightLead_pct = 58;
     runa.recipe.ballForward_m = -0.4 * constants::ballWidth_m;
     runa.recipe.swingRadius_m = 1.1;
     runa.recipe.release = Release::Hold;
+    runa.other = runa.recipe;
+    runa.other.lean_rad = radFromDeg(1);
+    runa.other.open_rad = radFromDeg(15);
+    runa.other.ballForward_m = 0.6 * constants::ballWidth_m;
     runa.fullSpeed_mps = 31;
     runa.speedScatter = 0.025;
     runa.attackScatter_rad = radFromDeg(0.8);
@@ -55,13 +65,19 @@ std::array<Player, 2> players() {
     runa.habit = "flighted";
 
     Player odo;
-    odo.truth = {"Odo Ferrin", 0.88, 0.868, 0.0, radFromDeg(-0.8)};
+    odo.truth = {"Odo Ferrin", 0.88, 0.868, 0.0, radFromDeg(-0.8), {}};
     odo.recipe.lean_rad = radFromDeg(1.5);
+    // He plays the ball farther back than he thinks.
+    odo.truth.delivery.ball.offset = -0.3 * constants::ballWidth_m;
     odo.recipe.open_rad = radFromDeg(8);
     odo.recipe.weightLead_pct = 53;
-    odo.recipe.ballForward_m = 0.2 * constants::ballWidth_m;
+    odo.recipe.ballForward_m = 0.5 * constants::ballWidth_m;
     odo.recipe.swingRadius_m = 1.4;
     odo.recipe.release = Release::Ordinary;
+    odo.other = odo.recipe;
+    odo.other.lean_rad = radFromDeg(7);
+    odo.other.open_rad = 0.0;
+    odo.other.ballForward_m = -0.5 * constants::ballWidth_m;
     odo.fullSpeed_mps = 36;
     odo.speedScatter = 0.04;
     odo.attackScatter_rad = radFromDeg(1.2);
@@ -97,6 +113,8 @@ constexpr std::array visits{
     Visit{"2026-11-10", "soft", "fresh-dry", {"short-dry", "lush"}, 10.5, 1.05, 0.40},
 };
 
+constexpr std::string_view firstDeclared = "2026-11-03";
+
 class Generator {
 public:
     explicit Generator(unsigned seed) : engine_(seed) {}
@@ -122,11 +140,10 @@ private:
     double normal(double sd) { return sd * normal_(engine_); }
     double uniform() { return uniform_(engine_); }
 
-    Delivery swing(const Player& player, const Wedge& wedge, const SwingLength& length,
+    Delivery swing(const Player& player, const Recipe& declared, const Wedge& wedge,
                    const Contact& contact) {
-        Recipe recipe = player.recipe;
-        recipe.clubSpeed_mps =
-            player.fullSpeed_mps * length.speedShare * (1 + normal(player.speedScatter));
+        Recipe recipe = player.truth.delivery.delivered(declared);
+        recipe.clubSpeed_mps *= 1 + normal(player.speedScatter);
         Delivery d = calcSwing(wedge, recipe, contact.faceTurn_rad).delivery;
         d.attack_rad += normal(player.attackScatter_rad);
         d.path_rad += normal(player.pathScatter_rad);
@@ -150,7 +167,13 @@ private:
         Contact contact = calcContact(givens.ball, givens.face, givens.lie);
         contact.friction *= player.truth.frictionFactor;
         const StrikeLaw law{.restitution0 = player.truth.restitution0};
-        Delivery d = swing(player, givens.wedge, length, contact);
+        // In the last weeks set-ups are declared, and every other shot tries the other one.
+        const bool declares = std::string_view(visit.date) >= firstDeclared;
+        const bool tries = declares && index % 2 == 1;
+        store::NamedRecipe meant{
+            tries ? "trial" : "usual", {}, tries ? player.other : player.recipe};
+        meant.recipe.clubSpeed_mps = player.fullSpeed_mps * length.speedShare;
+        Delivery d = swing(player, meant.recipe, givens.wedge, contact);
 
         std::string tags = player.habit;
         std::string note;
@@ -185,6 +208,7 @@ private:
         r[Label::Swing] = length.name;
         r[Label::Tags] = tags;
         r[Label::Note] = note;
+        if (declares) r[Label::Recipe] = store::formatDeclared(meant);
         r[Quantity::Loft] = givens.wedge.loft_rad;
         measure(r, player, d, contact, strike, flight, run);
         return r;

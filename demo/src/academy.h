@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/shot/tuning.h"
 #include "wedgeon/store/shot_record.h"
 
 namespace wedgeon::demo {
@@ -17,6 +18,7 @@ struct Truth {
     double restitution0 = 0.878;
     double deviceLoftBias_rad = 0.0;  ///< read minus true dynamic loft
     double deviceAttackBias_rad = 0.0;
+    DeliveryTuning delivery = {};  ///< what the declared set-ups deliver
 };
 
 struct Academy {

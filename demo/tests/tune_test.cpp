@@ -15,7 +15,7 @@ namespace {
 std::vector<store::LoggedShot> logged(const Academy& academy) {
     std::vector<store::LoggedShot> out;
     for (const auto& r : academy.shots)
-        out.push_back({static_cast<std::int64_t>(out.size()) + 1, 1, r, {}, {}, {}, {}});
+        out.push_back({static_cast<std::int64_t>(out.size()) + 1, 1, r, {}, {}, {}});
     return out;
 }
 
@@ -52,6 +52,46 @@ TEST(TuneDemo, EachPlayersHiddenBiasIsFound) {
         }
     }
     EXPECT_GT(held, 0.6 * asked);
+}
+
+TEST(TuneDemo, WhatEachPlayersSetUpsReallyDeliverIsFound) {
+    Givens fallback;
+    fallback.wedge.lie_rad = radFromDeg(64);
+    double off = 0.0;
+    double without = 0.0;
+    int held = 0;
+    int asked = 0;
+    for (unsigned seed = 1; seed <= 6; ++seed) {
+        const Academy academy = makeAcademy(seed);
+        const auto shots = logged(academy);
+        for (const Truth& truth : academy.truths) {
+            const auto data = store::findTuneShots(shots, fallback, truth.player);
+            const PlayerFit fit = fitPlayer(data.shots);
+            EXPECT_GE(fit.delivery.used, 26u);
+            using Kind = TuneEstimate::Kind;
+            for (const TuneEstimate& e : fit.delivery.estimates) {
+                const double value = e.kind == Kind::OpenFactor   ? truth.delivery.open.factor
+                                     : e.kind == Kind::LeanOffset ? truth.delivery.lean.offset
+                                     : e.kind == Kind::BallOffset ? truth.delivery.ball.offset
+                                                                  : std::nan("");
+                if (std::isnan(value)) continue;
+                ++asked;
+                held += value >= e.low80 && value <= e.high80 ? 1 : 0;
+            }
+            // What comes of a set-up is nearer the truth than its declaration.
+            for (const TuneShot& s : data.shots) {
+                if (!s.declared) continue;
+                const Recipe real = truth.delivery.delivered(*s.declared);
+                const Recipe said = fit.delivery.tuning.delivered(*s.declared);
+                off += std::abs(real.lean_rad - said.lean_rad) +
+                       std::abs(real.open_rad - said.open_rad);
+                without += std::abs(real.lean_rad - s.declared->lean_rad) +
+                           std::abs(real.open_rad - s.declared->open_rad);
+            }
+        }
+    }
+    EXPECT_GT(held, 0.6 * asked);
+    EXPECT_LT(off, 0.7 * without);
 }
 
 TEST(TuneDemo, LeftOutErrorsBeatBothBaselines) {

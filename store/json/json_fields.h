@@ -48,6 +48,13 @@ public:
         return value->get<bool>();
     }
 
+    /// As it stands, for what the others do not read. \throws when it is missing.
+    const nlohmann::json& value(std::string_view key) {
+        const nlohmann::json* v = find(key);
+        if (!v) throw std::invalid_argument(name(key) + "is missing");
+        return *v;
+    }
+
     Fields child(std::string_view key) {
         static const nlohmann::json empty = nlohmann::json::object();
         const nlohmann::json* value = find(key);

@@ -98,6 +98,7 @@ constexpr std::array labelSpellings{
     LabelSpelling{Label::Note, "notes"},
     LabelSpelling{Label::Note, "comment"},
     LabelSpelling{Label::Note, "comments"},
+    LabelSpelling{Label::Recipe, "recipe"},
 };
 
 bool contains(const std::vector<std::string>& words, std::string_view word) {

@@ -253,7 +253,7 @@ std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
         find.reset();  // an open reading would hold the transaction
         under.reset();
         transaction.commit();
-        return LoggedShot{added, session, shot, {}, {}, {}, {}};
+        return LoggedShot{added, session, shot, {}, {}, {}};
     });
 }
 
@@ -301,24 +301,22 @@ std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) c
     return impl_->guarded([&] {
         std::vector<LoggedShot> out;
         SQLite::Statement all(
-            *impl_->db,
-            "SELECT shots.id, session_id, coalesce(reason, ''), coalesce(recipe, ''), paced_m, " +
-                columnList() +
-                " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
-                "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
-                "ORDER BY shots.id DESC LIMIT ?2");
+            *impl_->db, "SELECT shots.id, session_id, coalesce(reason, ''), paced_m, " +
+                            columnList() +
+                            " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
+                            "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
+                            "ORDER BY shots.id DESC LIMIT ?2");
         all.bind(1, session);
         all.bind(2, static_cast<std::int64_t>(most));
         while (all.executeStep()) {
             LoggedShot shot{all.getColumn(0).getInt64(),
                             all.getColumn(1).getInt64(),
-                            shotFrom(all, 5),
+                            shotFrom(all, 4),
                             all.getColumn(2).getString(),
                             {},
-                            {},
-                            all.getColumn(3).getString()};
-            if (!all.getColumn(4).isNull())
-                shot = withPaced(std::move(shot), all.getColumn(4).getDouble());
+                            {}};
+            if (!all.getColumn(3).isNull())
+                shot = withPaced(std::move(shot), all.getColumn(3).getDouble());
             out.push_back(std::move(shot));
         }
         std::reverse(out.begin(), out.end());
@@ -401,10 +399,6 @@ void setText(LogbookAccess::Impl& book, std::int64_t shot, const std::string& co
 void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
                        const std::string& former) {
     setText(*impl_, shot, std::string(labelKey(label)), text, former);
-}
-
-void Logbook::setRecipe(std::int64_t shot, const std::string& recipe, const std::string& former) {
-    setText(*impl_, shot, "recipe", recipe, former);
 }
 
 }  // namespace wedgeon::store

@@ -266,7 +266,9 @@ private:
     void findOutliers() {
         const auto byPlayer = [](const ShotRecord& r) { return r[Label::Player]; };
         const auto bySwing = [](const ShotRecord& r) {
-            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing];
+            // A shot with another set-up is no stray of the usual one.
+            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing] + '\x1f' +
+                   r[Label::Recipe];
         };
         // What the ball does depends on the ball, what the club does not.
         const auto bySwingAndBall = [&](const ShotRecord& r) {

@@ -78,7 +78,9 @@ std::vector<NamedRecipe> parseRecipes(std::string_view text) {
     }
 }
 
-std::string formatRecipes(std::span<const NamedRecipe> recipes) {
+namespace {
+
+nlohmann::ordered_json documentOf(std::span<const NamedRecipe> recipes) {
     nlohmann::ordered_json document;
     document["format"] = formatName;
     document["version"] = formatVersion;
@@ -90,7 +92,30 @@ std::string formatRecipes(std::span<const NamedRecipe> recipes) {
         one["recipe"] = recipeToJson(r.recipe);
         document["recipes"].push_back(std::move(one));
     }
-    return document.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+    return document;
+}
+
+}  // namespace
+
+std::string formatRecipes(std::span<const NamedRecipe> recipes) {
+    return documentOf(recipes).dump(2, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+}
+
+std::string formatDeclared(const NamedRecipe& recipe) {
+    return documentOf(std::span(&recipe, 1))
+        .dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+}
+
+std::optional<NamedRecipe> findDeclared(const ShotRecord& record) {
+    const std::string& json = record[Label::Recipe];
+    if (json.empty()) return std::nullopt;
+    try {
+        auto all = parseRecipes(json);
+        if (all.size() == 1) return std::move(all.front());
+    } catch (const StoreError&) {
+        return std::nullopt;
+    }
+    return std::nullopt;
 }
 
 std::vector<NamedRecipe> readRecipes(const std::filesystem::path& path) {

@@ -49,7 +49,8 @@ constexpr std::array<std::string_view, quantityCount> siKeys{
     "total_m",           "side_m"};
 
 constexpr std::array<std::string_view, labelCount> labelKeys{
-    "time", "player", "wedge", "ball", "face_condition", "lie", "swing", "strike", "tags", "note"};
+    "time",  "player", "wedge", "ball", "face_condition", "lie",
+    "swing", "strike", "tags",  "note", "recipe"};
 
 }  // namespace
 

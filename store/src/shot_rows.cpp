@@ -19,6 +19,7 @@ namespace {
 
 constexpr std::size_t headerSearchRows = 10;
 constexpr std::size_t mostLabelBytes = 400;
+constexpr std::size_t mostRecipeBytes = 2000;
 constexpr std::size_t batchShots = 4096;
 constexpr int sampledRows = 400;
 constexpr std::size_t samplesShown = 3;
@@ -452,8 +453,10 @@ private:
             const ColumnGuess& guess = result_.columns[i];
             if (guess.label) {
                 const std::string_view words = text::trimmed(row.cells[i]);
-                if (words.size() > mostLabelBytes) {
-                    refuseCell(row, i, "is longer than 400 characters");
+                const std::size_t most =
+                    *guess.label == Label::Recipe ? mostRecipeBytes : mostLabelBytes;
+                if (words.size() > most) {
+                    refuseCell(row, i, "is longer than " + std::to_string(most) + " characters");
                 } else {
                     shot[*guess.label] = words;
                 }

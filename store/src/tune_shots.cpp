@@ -5,6 +5,7 @@
 
 #include <map>
 
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
@@ -21,6 +22,12 @@ std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fal
     s.spin_radps = record[Quantity::SpinRate];
     s.landing_rad = record[Quantity::LandingAngle];
     s.carry_m = record[Quantity::Carry];
+    s.apex_m = record[Quantity::Apex];
+    if (record.has(Quantity::LaunchDirection)) s.direction_rad = record[Quantity::LaunchDirection];
+    if (record.has(Quantity::SpinAxis)) s.axis_rad = record[Quantity::SpinAxis];
+    if (auto declared = findDeclared(record)) s.declared = declared->recipe;
+    s.wedge = record[Label::Wedge];
+    s.swing = record[Label::Swing];
     if (const auto release = findRelease_m(record)) s.release_m = *release;
     s.session = session;
     return s;

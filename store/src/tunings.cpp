@@ -1,29 +1,18 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Rows and JSON of tunings.
+// Rows of tunings.
 #include "wedgeon/store/tunings.h"
 
-#include <array>
 #include <nlohmann/json.hpp>
 
-#include "json_fields.h"
 #include "logbook_db.h"
 
 namespace wedgeon::store {
 namespace {
 
-constexpr std::size_t mostGroups = 1000;
 constexpr std::size_t mostIdsBytes = 4u << 20;
 
 const char* const columns = "id, player, made, program, shots, tuning, shot_ids";
-
-/// In the order of BallKind. Literals: Fields keeps views of its keys.
-struct BallKeys {
-    const char *value, *sd;
-};
-constexpr std::array ballKeys{BallKeys{"tangential_soft", "tangential_sd_soft"},
-                              BallKeys{"tangential_firm", "tangential_sd_firm"},
-                              BallKeys{"tangential_range", "tangential_sd_range"}};
 
 std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
     KeptTuning out;
@@ -42,93 +31,7 @@ std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
     return out;
 }
 
-template <class Named, class Value>
-std::string keyOf(std::span<const Named> all, Value Named::*member, Value value) {
-    for (const Named& n : all) {
-        if (n.*member == value) return std::string(n.key);
-    }
-    return {};
-}
-
 }  // namespace
-
-std::string formatTuning(const StrikeTuning& t) {
-    nlohmann::ordered_json groups = nlohmann::ordered_json::array();
-    for (const auto& own : t.groups) {
-        const Lie& l = own.group.lie;
-        groups.push_back({{"ball", keyOf(namedBalls(), &NamedBall::ball, own.group.ball)},
-                          {"face", keyOf(namedFaces(), &NamedFace::face, own.group.face)},
-                          {"cover", l.cover},
-                          {"moisture", l.moisture},
-                          {"grain_rad", l.grain_rad},
-                          {"sit_m", l.sit_m},
-                          {"firmness", l.firmness},
-                          {"log", own.log},
-                          {"sd", own.sd}});
-    }
-    nlohmann::ordered_json out{{"restitution0", t.restitution0},
-                               {"restitution0_sd", t.restitution0Sd},
-                               {"loft_bias_rad", t.loftBias_rad},
-                               {"attack_bias_rad", t.attackBias_rad},
-                               {"log_friction", t.logFriction},
-                               {"friction_sd", t.frictionSd},
-                               {"groups", groups}};
-    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
-        out[ballKeys[i].value] = t.tangentialRestitution[i];
-        out[ballKeys[i].sd] = t.tangentialSd[i];
-    }
-    return out.dump();
-}
-
-StrikeTuning parseTuning(const std::string& json) {
-    nlohmann::json document;
-    try {
-        document = nlohmann::json::parse(json);
-    } catch (const nlohmann::json::exception& e) {
-        throw std::invalid_argument(std::string("a tuning is not JSON: ") + e.what());
-    }
-    Fields in(document, "");
-    StrikeTuning t;
-    t.restitution0 = in.number("restitution0");
-    t.restitution0Sd = in.number("restitution0_sd");
-    t.loftBias_rad = in.number("loft_bias_rad");
-    t.attackBias_rad = in.number("attack_bias_rad");
-    t.logFriction = in.number("log_friction");
-    t.frictionSd = in.number("friction_sd");
-    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
-        t.tangentialRestitution[i] = in.number(ballKeys[i].value);
-        t.tangentialSd[i] = in.number(ballKeys[i].sd);
-    }
-    const auto within = [](const char* field, double value, double low, double high) {
-        if (!(value >= low && value <= high))
-            throw std::invalid_argument(std::string(field) + " of a tuning is outside " +
-                                        std::to_string(low) + " to " + std::to_string(high));
-    };
-    within("restitution0", t.restitution0, 0.5, 1.1);
-    within("loft_bias_rad", t.loftBias_rad, -0.3, 0.3);
-    within("attack_bias_rad", t.attackBias_rad, -0.3, 0.3);
-    within("log_friction", t.logFriction, -3, 3);
-    for (const double e : t.tangentialRestitution)
-        within("tangential", e, -0.5, 0.5);
-    for (Fields& g : in.children("groups", mostGroups)) {
-        StrikeTuning::OwnFriction own;
-        const NamedBall* ball = findBall(g.word("ball", ""));
-        const NamedFace* face = findFace(g.word("face", ""));
-        if (!ball || !face) throw std::invalid_argument("a group's ball or face is not known");
-        own.group.ball = ball->ball;
-        own.group.face = face->face;
-        own.group.lie = {g.number("cover"), g.number("moisture"), g.number("grain_rad"),
-                         g.number("sit_m"), g.number("firmness")};
-        own.log = g.number("log");
-        own.sd = g.number("sd");
-        within("log", own.log, -3, 3);
-        within("sd", own.sd, 0, 3);
-        g.finish();
-        t.groups.push_back(own);
-    }
-    in.finish();
-    return t;
-}
 
 std::vector<KeptTuning> Tunings::of(const std::string& player) const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);

@@ -14,11 +14,21 @@
 namespace wedgeon::store {
 namespace {
 
-StrikeTuning someTuning(unsigned seed) {
+Tuning someTuning(unsigned seed) {
     std::mt19937_64 random(seed);
     std::normal_distribution<double> n(0.0, 0.1);
-    StrikeTuning t;
-    t.player = "Runa Vale";
+    Tuning whole;
+    whole.player = "Runa Vale";
+    whole.air = {1 + n(random), 1 + n(random), 0.01, 0.02};
+    whole.ground = {1 + n(random), 1 + n(random), 1 + n(random), 0.1, 0.2, 0.3};
+    whole.delivery.open = {n(random), 1 + n(random)};
+    whole.delivery.lean = {n(random), 1 + n(random)};
+    whole.delivery.ball = {n(random), 1 + n(random)};
+    whole.delivery.scatter.emplace().sd[1] = 0.031;
+    whole.delivery.scatter->correlation[1][4] = whole.delivery.scatter->correlation[4][1] = 0.4;
+    whole.delivery.speeds.push_back({"54 \"sand\"", "9 to 3", 21.5, 0.4, 12});
+    whole.spread = {0.9, 0.8, 1.1, 1.2, 1.3};
+    StrikeTuning& t = whole.strike;
     t.restitution0 += 0.01 * n(random);
     t.loftBias_rad = n(random);
     t.attackBias_rad = n(random);
@@ -27,7 +37,7 @@ StrikeTuning someTuning(unsigned seed) {
     t.tangentialSd = {0.01, 0.02, 0.03};
     t.groups.push_back(
         {{BallKind::Range, FaceCondition::WornWet, findLie("lush")->lie}, n(random), 0.04});
-    return t;
+    return whole;
 }
 
 class TuningsTest : public testing::Test {
@@ -44,8 +54,8 @@ protected:
 };
 
 TEST_F(TuningsTest, EveryOneIsKeptAndOneIsInUse) {
-    const StrikeTuning first = someTuning(1);
-    const StrikeTuning second = someTuning(2);
+    const Tuning first = someTuning(1);
+    const Tuning second = someTuning(2);
     std::int64_t old = 0;
     {
         Logbook b = book();
@@ -76,14 +86,29 @@ TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
     std::string json = formatTuning(someTuning(3));
     json.replace(json.find("log_friction"), 12, "log_frictiom");
     EXPECT_THROW(parseTuning(json), std::invalid_argument);
-    StrikeTuning absurd = someTuning(3);
-    absurd.restitution0 = 40;
+    Tuning absurd = someTuning(3);
+    absurd.strike.restitution0 = 40;
     EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+    absurd = someTuning(3);
+    absurd.air.drag = -1;
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+    absurd = someTuning(3);
+    absurd.delivery.scatter->correlation[0][1] = 0.5;  // not symmetric
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+}
+
+TEST_F(TuningsTest, TuningsOfTheStrikeAloneAreStillRead) {
+    auto json = formatTuning(someTuning(5));
+    json = json.substr(0, json.find(",\"air\"")) + "}";
+    const Tuning t = parseTuning(json);
+    EXPECT_EQ(t.strike.logFriction, someTuning(5).strike.logFriction);
+    EXPECT_EQ(t.air.drag, 1.0);
+    EXPECT_FALSE(t.delivery.scatter);
 }
 
 TEST_F(TuningsTest, ATuningIsOnePlayersOnly) {
     Givens fallback;
-    fallback.tuning = std::make_shared<StrikeTuning>(someTuning(4));
+    fallback.tuning = std::make_shared<Tuning>(someTuning(4));
     ShotRecord shot;
     shot[Label::Player] = "Odo Ferrin";
     EXPECT_FALSE(findShotGivens(shot, fallback).givens.tuning);

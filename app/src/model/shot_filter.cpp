@@ -148,7 +148,8 @@ bool ShotFilter::needsDoubts() const {
 
 void ShotFilter::addWords(const store::ShotRecord& record, std::string& all) {
     for (const std::string& label : record.labels) {
-        if (label.empty()) continue;
+        // The set-up's document is not words.
+        if (label.empty() || &label == &record[store::Label::Recipe]) continue;
         const bool plain = std::all_of(label.begin(), label.end(),
                                        [](char c) { return static_cast<unsigned char>(c) < 0x80; });
         if (plain) {

@@ -199,10 +199,13 @@ void ShotLog::setLabel(const store::LoggedShot& shot, store::Label label, const 
     store::LoggedShot after = shot;
     after.record[label] = text.toStdString();
     if (after.record[label] == shot.record[label]) return;
-    pushChange(tr("change %1 of the shot").arg(text::nameOf(label).toLower()), shot, after,
-               [label](store::Logbook& book, const auto& from, const auto& to) {
-                   book.setLabel(to.id, label, to.record[label], from.record[label]);
-               });
+    const QString name = label != store::Label::Recipe
+                             ? tr("change %1 of the shot").arg(text::nameOf(label).toLower())
+                         : text.isEmpty() ? tr("take the set-up off the shot")
+                                          : tr("declare the set-up");
+    pushChange(name, shot, after, [label](store::Logbook& book, const auto& from, const auto& to) {
+        book.setLabel(to.id, label, to.record[label], from.record[label]);
+    });
 }
 
 void ShotLog::setPaced(const store::LoggedShot& shot, std::optional<double> run_m) {
@@ -210,16 +213,6 @@ void ShotLog::setPaced(const store::LoggedShot& shot, std::optional<double> run_
     pushChange(tr("pace the run"), shot, store::withPaced(shot, run_m),
                [](store::Logbook& book, const auto& from, const auto& to) {
                    book.setPaced(to.id, to.paced_m, from.paced_m);
-               });
-}
-
-void ShotLog::setRecipe(const store::LoggedShot& shot, const std::string& recipe) {
-    store::LoggedShot after = shot;
-    after.recipe = recipe;
-    if (recipe == shot.recipe) return;
-    pushChange(recipe.empty() ? tr("take the set-up off the shot") : tr("declare the set-up"), shot,
-               after, [](store::Logbook& book, const auto& from, const auto& to) {
-                   book.setRecipe(to.id, to.recipe, from.recipe);
                });
 }
 

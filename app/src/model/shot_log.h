@@ -51,7 +51,6 @@ public:
     /// The run as the coach paced it, where the device did not measure one.
     void setPaced(const store::LoggedShot& shot, std::optional<double> run_m);
     /// The set-up that the player declared, as JSON; empty for none.
-    void setRecipe(const store::LoggedShot& shot, const std::string& recipe);
     /// The coach does not share this doubt.
     void dismiss(const store::LoggedShot& shot, const std::string& doubt);
     /// One live shot. True when it is on the disk, and \p added holds it unless it was there

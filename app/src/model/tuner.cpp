@@ -16,11 +16,11 @@ Tuner::Answer Tuner::answer(const Question& q) {
     out->player = q.player;
     out->data = q.data;
     const std::vector<TuneShot>& shots = q.data.shots;
-    out->fit = fitStrike(shots);
-    if (!out->fit.refused.empty()) return out;
-    out->ground = fitGround(shots, out->fit);
+    out->fit = fitPlayer(shots);
+    if (!out->fit.strike.refused.empty()) return out;
+    out->residuals = findResiduals(shots, out->fit);
     out->check = checkLeftOut(shots);
-    out->next = findNextShots(shots, out->fit);
+    out->next = findNextShots(shots, out->fit.strike);
     return out;
 }
 

@@ -16,8 +16,8 @@ namespace wedgeon {
 struct PlayerTuning {
     QString player;
     store::TuneShots data;
-    TuneResult fit;
-    GroundFit ground;
+    PlayerFit fit;
+    TuneResiduals residuals;
     LeftOutCheck check;
     std::vector<NextShot> next;
 };

@@ -50,7 +50,7 @@ void FaceAboveDrawing::workOut() {
     const auto deliveryAt = [&](double open_rad) {
         Recipe r = s.recipe();
         r.open_rad = open_rad;
-        return calcSwing(s.givens.wedge, r, turn).delivery;
+        return calcSwing(s.givens.wedge, calcDelivered(r, s.givens), turn).delivery;
     };
     clock_.clear();
     addedLoft_rad_ = 0.0;

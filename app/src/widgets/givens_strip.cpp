@@ -263,8 +263,7 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
                 s.player = name;
                 s.givens.hand = player->hand;
                 const auto tuning = store::Tunings(log_.book()).inUse(player->name);
-                s.givens.tuning =
-                    tuning ? std::make_shared<const StrikeTuning>(tuning->tuning) : nullptr;
+                s.givens.tuning = tuning ? std::make_shared<const Tuning>(tuning->tuning) : nullptr;
                 // The next shot is with one of this player's wedges: the nearest to the present.
                 const auto nearest =
                     std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {

@@ -64,44 +64,50 @@ void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
     if (givens.terrain) throw std::invalid_argument("a batch is played on plain ground only");
     givens.wedge.validate();
     recipe.validate();
-    givens.air.validate();
-    givens.ground.validate();
+    const Air air = calcAir(givens);
+    const Ground ground = calcGround(givens);
+    air.validate();
+    ground.validate();
+    const Recipe delivered = calcDelivered(recipe, givens);
+    delivered.validate();
     const Contact contact = calcContact(givens);
     const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
-    const Plane plane = givens.ground.plane();
+    const Plane plane = ground.plane();
     constexpr double r = constants::ballRadius_m;
-    const bool still = givens.air.windAhead_mps == 0.0 && givens.air.windRight_mps == 0.0;
-    const std::array<double, columnCount> row{
-        givens.wedge.loft_rad,
-        givens.wedge.lie_rad,
-        recipe.open_rad,
-        recipe.lean_rad,
-        recipe.ballForward_m,
-        recipe.weightLead_pct,
-        recipe.swingRadius_m,
-        recipe.clubSpeed_mps,
-        recipe.standFarther_m,
-        recipe.handleRaised_m,
-        recipe.gripDown_m,
-        recipe.bodyLine_rad,
-        choices.closing - choices.extraTurn,
-        choices.centreMoves ? 1.0 : 0.0,
-        choices.alongBody,
-        givens.hand == Hand::Left ? -1.0 : 1.0,
-        contact.friction,
-        contact.tangentialRestitution,
-        contact.restitutionScale,
-        contact.speedKept,
-        givens.air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg),
-        givens.air.windAhead_mps,
-        givens.air.windRight_mps,
-        still ? 1.0 : 0.0,
-        plane.firmness,
-        plane.friction,
-        plane.rolling_mps2,
-        plane.normal.x,
-        plane.normal.y,
-        plane.normal.z};
+    const double airK =
+        air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg);
+    const bool still = air.windAhead_mps == 0.0 && air.windRight_mps == 0.0;
+    const std::array<double, columnCount> row{givens.wedge.loft_rad,
+                                              givens.wedge.lie_rad,
+                                              delivered.open_rad,
+                                              delivered.lean_rad,
+                                              delivered.ballForward_m,
+                                              recipe.weightLead_pct,
+                                              recipe.swingRadius_m,
+                                              recipe.clubSpeed_mps,
+                                              recipe.standFarther_m,
+                                              recipe.handleRaised_m,
+                                              recipe.gripDown_m,
+                                              recipe.bodyLine_rad,
+                                              choices.closing - choices.extraTurn,
+                                              choices.centreMoves ? 1.0 : 0.0,
+                                              choices.alongBody,
+                                              givens.hand == Hand::Left ? -1.0 : 1.0,
+                                              contact.friction,
+                                              contact.tangentialRestitution,
+                                              contact.restitutionScale,
+                                              contact.speedKept,
+                                              air.drag * airK,
+                                              air.lift * airK,
+                                              air.windAhead_mps,
+                                              air.windRight_mps,
+                                              still ? 1.0 : 0.0,
+                                              plane.firmness,
+                                              plane.friction,
+                                              plane.rolling_mps2,
+                                              plane.normal.x,
+                                              plane.normal.y,
+                                              plane.normal.z};
     for (std::size_t c = 0; c < columnCount; ++c)
         columns_[c].push_back(row[c]);
 }

@@ -29,7 +29,8 @@ enum In : std::size_t {
     TangentialRestitution,
     RestitutionScale,
     SpeedKept,
-    AirK,  // rho pi r^2 / (2 m)
+    AirDrag,  // factor times rho pi r^2 / (2 m)
+    AirLift,
     WindAhead,
     WindRight,
     Still,  // 1 or 0

@@ -124,7 +124,7 @@ struct Player {
     }
 
     struct Air {
-        B k, ahead, right, still;
+        B drag, lift, ahead, right, still;
         bool allStill;
         V turn;
     };
@@ -145,8 +145,7 @@ struct Player {
         constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 7000.0;
         const B cd = 0.277 + 0.288 / (1.0 + exp(perSpeed * speed - 45000.0 / 7000.0)) + 0.170 * S;
         const B cl = 0.380 * S / (0.045 + S);
-        const B push = air.k * speed;
-        V a = (-push * cd) * u + (push * cl) * cross(air.turn, u);
+        V a = (-speed * air.drag * cd) * u + (speed * air.lift * cl) * cross(air.turn, u);
         a.y -= g;
         return a;
     }
@@ -164,8 +163,8 @@ struct Player {
     Landing fly(const Strike& s) const {
         const B spin0 = sqrt(dot(s.spin, s.spin) + 1e-24);
         const B still = load(Still);
-        const Air air{load(AirK), load(WindAhead),  load(WindRight),
-                      still,      all(still > 0.5), (1.0 / spin0) * s.spin};
+        const Air air{load(AirDrag), load(AirLift),    load(WindAhead),       load(WindRight),
+                      still,         all(still > 0.5), (1.0 / spin0) * s.spin};
         V x{B(0.0), B(0.0), B(0.0)};
         V v = s.velocity;
         B spin = spin0;

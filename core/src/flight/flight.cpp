@@ -31,6 +31,8 @@ void Air::validate() const {
     requireRange("air.temperature_c", temperature_c, -30, 55);
     requireRange("air.altitude_m", altitude_m, -500, 5000);
     requireRange("air.humidity", humidity, 0, 1);
+    requireRange("air.drag", drag, 0.5, 2);
+    requireRange("air.lift", lift, 0.5, 2);
 }
 
 double Air::density_kgpm3() const {
@@ -80,8 +82,7 @@ FlightResult calcFlight(const Launch& launch, const Air& air, std::vector<Flight
     requireLaunch(launch);
     air.validate();
     requireRange("step_s", step_s, 1e-5, 0.5);
-    const auto fixed = kernel::flightAir(launch.spin_radps, air.density_kgpm3(), air.windAhead_mps,
-                                         air.windRight_mps);
+    const auto fixed = kernel::flightAir(launch.spin_radps, air);
     const auto end = kernel::fly(
         fixed, launch.velocity_mps, step_s, 1, [](const State& s) { return s.position.y; },
         [](const State& s) { return s.velocity.y; }, recorder(trace));
@@ -94,8 +95,7 @@ FlightResult calcFlightOver(const Launch& launch, const Air& air, const Terrain&
                             std::vector<FlightPoint>* trace) {
     requireLaunch(launch);
     air.validate();
-    const auto fixed = kernel::flightAir(launch.spin_radps, air.density_kgpm3(), air.windAhead_mps,
-                                         air.windRight_mps);
+    const auto fixed = kernel::flightAir(launch.spin_radps, air);
     constexpr int checks = 8;  // half a metre or less between looks at the ground
     const auto end = kernel::fly(
         fixed, launch.velocity_mps, flightStep_s, checks,

@@ -7,6 +7,7 @@
 
 #include "scalar.h"
 #include "wedgeon/constants.h"
+#include "wedgeon/flight/flight.h"
 #include "wedgeon/vec.h"
 
 namespace wedgeon::kernel {
@@ -19,8 +20,8 @@ struct FlightState {
 /// What stays the same during one flight.
 template <class T>
 struct FlightAir {
-    T k;          // rho pi r^2 / (2 m)
-    T windAhead;  // at 2 m
+    T drag, lift;  // factor times rho pi r^2 / (2 m)
+    T windAhead;   // at 2 m
     T windRight;
     bool still;     // no wind: saves the logarithm
     T spin;         // at the strike [rad/s]
@@ -48,8 +49,7 @@ Vec3T<T> airAcceleration(const FlightAir<T>& air, const T& spin, const FlightSta
     constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 7000.0;
     const T cd = 0.277 + 0.288 / (1.0 + exp(perSpeed * speed - 45000.0 / 7000.0)) + 0.170 * S;
     const T cl = 0.380 * S / (0.045 + S);
-    const T push = air.k * speed;
-    Vec3T<T> a = (-push * cd) * u + (push * cl) * cross(air.turn, u);
+    Vec3T<T> a = (-speed * air.drag * cd) * u + (speed * air.lift * cl) * cross(air.turn, u);
     a.y = a.y - constants::gravity_mps2;
     return a;
 }
@@ -199,14 +199,16 @@ FlightEnd<T> fly(const FlightAir<T>& air, const Vec3T<T>& velocity, double step_
 
 /// Constants of one flight.
 template <class T>
-FlightAir<T> flightAir(const Vec3T<T>& spin, double density, double windAhead, double windRight) {
+FlightAir<T> flightAir(const Vec3T<T>& spin, const Air& air) {
     using std::sqrt;
     constexpr double r = constants::ballRadius_m;
     const T rate = sqrt(dot(spin, spin) + 1e-24);
-    return {T(density * constants::pi * r * r / (2.0 * constants::ballMass_kg)),
-            T(windAhead),
-            T(windRight),
-            windAhead == 0.0 && windRight == 0.0,
+    const double k = air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg);
+    return {T(air.drag * k),
+            T(air.lift * k),
+            T(air.windAhead_mps),
+            T(air.windRight_mps),
+            air.windAhead_mps == 0.0 && air.windRight_mps == 0.0,
             rate,
             T(1.0 / rate) * spin};
 }

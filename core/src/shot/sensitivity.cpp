@@ -29,21 +29,27 @@ static_assert(dialCount == 10, "the dual numbers have one part for each dial");
 using JetVec = Vec3T<Jet>;
 using Outcomes = std::array<Jet, outcomeCount>;
 
-/// The dials as dual numbers, each with its own part.
-kernel::SwingIn<Jet> seeded(const Wedge& wedge, const Recipe& recipe) {
+/// The dials as dual numbers, each with its own part, then as this player delivers them.
+kernel::SwingIn<Jet> seeded(const Wedge& wedge, const Recipe& recipe, const DeliveryTuning* tuned) {
     kernel::SwingIn<Jet> in = kernel::numbersOf<Jet>(wedge, recipe);
     const std::array<Jet*, dialCount> seeds{
         &in.open,  &in.lean,         &in.ballForward,  &in.weightLead_pct, &in.radius,
         &in.speed, &in.standFarther, &in.handleRaised, &in.gripDown,       &in.bodyLine};
     for (std::size_t i = 0; i < dialCount; ++i)
         seeds[i]->v[static_cast<int>(i)] = 1.0;
+    if (tuned) {
+        in.open = tuned->open.offset + tuned->open.factor * in.open;
+        in.lean = tuned->lean.offset + tuned->lean.factor * in.lean;
+        in.ballForward = tuned->ball.offset + tuned->ball.factor * in.ballForward;
+    }
     return in;
 }
 
 Outcomes chain(const Recipe& recipe, const Givens& givens, const Contact& contact) {
     const double side = givens.hand == Hand::Left ? -1.0 : 1.0;
-    auto swing = kernel::swing(seeded(givens.wedge, recipe),
-                               kernel::choicesOf(recipe, contact.faceTurn_rad));
+    auto swing = kernel::swing(
+        seeded(givens.wedge, recipe, givens.tuning ? &givens.tuning->delivery : nullptr),
+        kernel::choicesOf(recipe, contact.faceTurn_rad));
     swing.path = side * swing.path;
     swing.normal.z = side * swing.normal.z;
     const JetVec heading = kernel::normalFromAngles(swing.attack, swing.path);
@@ -53,13 +59,12 @@ Outcomes chain(const Recipe& recipe, const Givens& givens, const Contact& contac
         {(contact.speedKept * swing.speed) * heading, swing.normal, Jet(contact.friction),
          Jet(contact.tangentialRestitution), Jet(law.restitution0), Jet(law.restitutionSlope_spm),
          Jet(contact.restitutionScale), Jet(law.headMass_kg)});
-    const auto air = kernel::flightAir(strike.spin, givens.air.density_kgpm3(),
-                                       givens.air.windAhead_mps, givens.air.windRight_mps);
+    const auto air = kernel::flightAir(strike.spin, calcAir(givens));
     const auto flight = kernel::fly(
         air, strike.velocity, flightStep_s, 1, [](const auto& s) { return s.position.y; },
         [](const auto& s) { return s.velocity.y; }, [](double, const auto&) {});
     const Jet kept = exp(-constants::spinDecay_ps * flight.time);
-    const Plane plane = givens.ground.plane();
+    const Plane plane = calcGround(givens).plane();
     kernel::SilentRun<Jet> silent;
     const auto run =
         kernel::Run<Jet, kernel::SilentRun<Jet>>(

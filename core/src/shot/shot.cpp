@@ -84,14 +84,14 @@ void flyAndRun(ShotResult& shot, const Givens& givens, ShotTrace* trace) {
         const Terrain& terrain = *givens.terrain;
         std::vector<FlightPoint> own;
         if (!path && !terrain.obstacles().empty()) path = &own;
-        shot.flight = calcFlightOver(shot.strike.launch, givens.air, terrain, path);
+        shot.flight = calcFlightOver(shot.strike.launch, calcAir(givens), terrain, path);
         if (path && !terrain.obstacles().empty()) meetObstacles(shot, terrain, *path);
         shot.run = calcRunOver(terrain, shot.flight.landing_m, shot.flight.landingVelocity_mps,
                                shot.flight.landingSpin_radps, run);
     } else {
-        shot.flight = calcFlight(shot.strike.launch, givens.air, path);
+        shot.flight = calcFlight(shot.strike.launch, calcAir(givens), path);
         shot.run = calcRun(shot.flight.landingVelocity_mps, shot.flight.landingSpin_radps,
-                           givens.ground, run);
+                           calcGround(givens), run);
     }
     shot.behaviour = findBehaviour(shot.flight.carry_m, shot.run);
 }
@@ -101,14 +101,26 @@ void flyAndRun(ShotResult& shot, const Givens& givens, ShotTrace* trace) {
 Contact calcContact(const Givens& givens) {
     const Contact prior = calcContact(givens.ball, givens.face, givens.lie);
     if (!givens.tuning) return prior;
-    return givens.tuning->tuned(prior, {givens.ball, givens.face, givens.lie});
+    return givens.tuning->strike.tuned(prior, {givens.ball, givens.face, givens.lie});
+}
+
+Air calcAir(const Givens& givens) {
+    return givens.tuning ? givens.tuning->air.air(givens.air) : givens.air;
+}
+
+Ground calcGround(const Givens& givens) {
+    return givens.tuning ? givens.tuning->ground.ground(givens.ground) : givens.ground;
+}
+
+Recipe calcDelivered(const Recipe& declared, const Givens& givens) {
+    return givens.tuning ? givens.tuning->delivery.delivered(declared) : declared;
 }
 
 ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace,
                     const StrikeLaw& law) {
     ShotResult shot;
     shot.contact = calcContact(givens);
-    shot.swing = calcSwing(givens.wedge, recipe, shot.contact.faceTurn_rad);
+    shot.swing = calcSwing(givens.wedge, calcDelivered(recipe, givens), shot.contact.faceTurn_rad);
     if (givens.hand == Hand::Left) {
         shot.swing.delivery = mirrored(shot.swing.delivery);
         shot.swing.addressFace_rad = -shot.swing.addressFace_rad;
@@ -122,7 +134,7 @@ ShotResult calcShot(const Recipe& recipe, const Givens& givens, ShotTrace* trace
 ShotResult calcShotFromDelivery(const Delivery& delivery, const Givens& givens, ShotTrace* trace,
                                 const StrikeLaw& law) {
     ShotResult shot;
-    shot.swing.delivery = givens.tuning ? givens.tuning->unbiased(delivery) : delivery;
+    shot.swing.delivery = givens.tuning ? givens.tuning->strike.unbiased(delivery) : delivery;
     shot.contact = calcContact(givens);
     shot.contact.speedKept = 1.0;
     shot.contact.faceTurn_rad = 0.0;
@@ -162,7 +174,8 @@ SolePass solePass(const ShotResult& shot, const Givens& givens, std::optional<do
 
 double findSpeedForCarry(const Recipe& recipe, const Givens& givens, double carry_m) {
     const Contact contact = calcContact(givens);
-    Recipe trial = recipe;
+    const Air air = calcAir(givens);
+    Recipe trial = calcDelivered(recipe, givens);
     // Strike and flight only: the run has no say in the carry.
     const auto carryAt = [&](double speed) {
         trial.clubSpeed_mps = speed;
@@ -170,8 +183,8 @@ double findSpeedForCarry(const Recipe& recipe, const Givens& givens, double carr
         if (givens.hand == Hand::Left) swing.delivery = mirrored(swing.delivery);
         swing.delivery.clubSpeed_mps = std::max(swing.delivery.clubSpeed_mps, leastSpeed_mps);
         const Launch launch = calcStrike(swing.delivery, contact).launch;
-        return givens.terrain ? calcFlightOver(launch, givens.air, *givens.terrain).carry_m
-                              : calcFlight(launch, givens.air).carry_m;
+        return givens.terrain ? calcFlightOver(launch, air, *givens.terrain).carry_m
+                              : calcFlight(launch, air).carry_m;
     };
     double low = leastSpeed_mps;
     double high = mostSpeed_mps;

@@ -29,17 +29,12 @@ struct Inputs {
 using Outputs = std::array<double, 7>;
 
 Outputs predict(const Inputs& in) {
-    const StrikeResult strike = calcStrike(in.delivery, in.contact, in.law);
-    const FlightResult flight = calcFlight(strike.launch, in.givens.air);
+    const Launch launch = calcStrike(in.delivery, in.contact, in.law).launch;
+    const FlightResult flight = calcFlight(launch, calcAir(in.givens));
     const GroundResult run =
-        calcRun(flight.landingVelocity_mps, flight.landingSpin_radps, in.givens.ground);
-    return {strike.launch.angle_rad(),
-            strike.launch.spinRate_radps(),
-            flight.landingAngle_rad(),
-            flight.carry_m,
-            run.release_m,
-            flight.side_m,
-            strike.launch.speed_mps()};
+        calcRun(flight.landingVelocity_mps, flight.landingSpin_radps, calcGround(in.givens));
+    return {launch.angle_rad(), launch.spinRate_radps(), flight.landingAngle_rad(), flight.carry_m,
+            run.release_m,      flight.side_m,           launch.speed_mps()};
 }
 
 std::optional<Outputs> predictIfPossible(const Inputs& in) {
@@ -54,6 +49,7 @@ std::optional<Outputs> predictIfPossible(const Inputs& in) {
 
 SpreadSource SpreadSource::measured() {
     SpreadSource s;
+    s.of = Of::Readings;
     s.clubSpeedShare = 0.005;
     s.attack_rad = radFromDeg(0.7);
     s.dynamicLoft_rad = radFromDeg(0.8);
@@ -75,12 +71,22 @@ SpreadSource SpreadSource::swings() {
 SpreadSource SpreadSource::tuned(const Givens& givens) const {
     SpreadSource s = *this;
     if (!givens.tuning) return s;
-    s.frictionShare = std::min(s.frictionShare,
-                               givens.tuning->frictionSdOf({givens.ball, givens.face, givens.lie}));
-    s.tangentialRestitution =
-        std::min(s.tangentialRestitution,
-                 givens.tuning->tangentialSd[static_cast<std::size_t>(givens.ball)]);
-    s.restitution0 = std::min(s.restitution0, givens.tuning->restitution0Sd);
+    const Tuning& t = *givens.tuning;
+    s.frictionShare =
+        std::min(s.frictionShare, t.strike.frictionSdOf({givens.ball, givens.face, givens.lie}));
+    s.tangentialRestitution = std::min(
+        s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(givens.ball)]);
+    s.restitution0 = std::min(s.restitution0, t.strike.restitution0Sd);
+    s.groundFirmnessShare = std::min(s.groundFirmnessShare, t.ground.firmnessSd);
+    s.groundFrictionShare = std::min(s.groundFrictionShare, t.ground.frictionSd);
+    if (of == Of::Swings && t.delivery.scatter) {
+        const PlayerScatter& p = *t.delivery.scatter;
+        s.clubSpeedShare = p.of(Scatter::Speed);
+        s.attack_rad = p.of(Scatter::Attack);
+        s.path_rad = p.of(Scatter::Path);
+        s.faceAngle_rad = p.of(Scatter::Face);
+        s.dynamicLoft_rad = p.of(Scatter::Loft);
+    }
     return s;
 }
 
@@ -89,32 +95,32 @@ Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSour
     const Inputs centre{shot.swing.delivery, givens, shot.contact, {}};
     const Outputs middle = predict(centre);
 
-    using Move = std::function<void(Inputs&, double)>;
-    const std::array<Move, 10> moves{
-        [&](Inputs& i, double k) { i.contact.friction *= 1.0 + k * source.frictionShare; },
-        [&](Inputs& i, double k) {
-            i.contact.tangentialRestitution += k * source.tangentialRestitution;
-        },
-        [&](Inputs& i, double k) { i.law.restitution0 += k * source.restitution0; },
-        [&](Inputs& i, double k) {
-            i.givens.ground.firmness *= 1.0 + k * source.groundFirmnessShare;
-        },
-        [&](Inputs& i, double k) {
-            i.givens.ground.friction *= 1.0 + k * source.groundFrictionShare;
-        },
-        [&](Inputs& i, double k) { i.delivery.clubSpeed_mps *= 1.0 + k * source.clubSpeedShare; },
-        [&](Inputs& i, double k) { i.delivery.attack_rad += k * source.attack_rad; },
-        [&](Inputs& i, double k) { i.delivery.dynamicLoft_rad += k * source.dynamicLoft_rad; },
-        [&](Inputs& i, double k) { i.delivery.path_rad += k * source.path_rad; },
-        [&](Inputs& i, double k) { i.delivery.faceAngle_rad += k * source.faceAngle_rad; },
+    struct Move {
+        double sd;
+        std::function<void(Inputs&, double)> by;
     };
+    const SpreadSource& u = source;
+    const std::array<Move, 10> moves{{
+        {u.frictionShare, [](Inputs& i, double v) { i.contact.friction *= 1.0 + v; }},
+        {u.tangentialRestitution,
+         [](Inputs& i, double v) { i.contact.tangentialRestitution += v; }},
+        {u.restitution0, [](Inputs& i, double v) { i.law.restitution0 += v; }},
+        {u.groundFirmnessShare, [](Inputs& i, double v) { i.givens.ground.firmness *= 1.0 + v; }},
+        {u.groundFrictionShare, [](Inputs& i, double v) { i.givens.ground.friction *= 1.0 + v; }},
+        {u.clubSpeedShare, [](Inputs& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
+        {u.attack_rad, [](Inputs& i, double v) { i.delivery.attack_rad += v; }},
+        {u.dynamicLoft_rad, [](Inputs& i, double v) { i.delivery.dynamicLoft_rad += v; }},
+        {u.path_rad, [](Inputs& i, double v) { i.delivery.path_rad += v; }},
+        {u.faceAngle_rad, [](Inputs& i, double v) { i.delivery.faceAngle_rad += v; }},
+    }};
 
     Outputs variance{};
     for (const Move& move : moves) {
+        if (move.sd == 0.0) continue;
         Inputs up = centre;
         Inputs down = centre;
-        move(up, 1.0);
-        move(down, -1.0);
+        move.by(up, move.sd);
+        move.by(down, -move.sd);
         const auto high = predictIfPossible(up);
         const auto low = predictIfPossible(down);
         for (std::size_t k = 0; k < variance.size(); ++k) {
@@ -128,7 +134,15 @@ Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSour
         }
     }
     const auto half = [&](std::size_t k) { return eightyPercent * std::sqrt(variance[k]); };
-    return {half(0), half(1), half(2), half(3), half(4), half(5), half(6)};
+    SpreadScale scale;
+    if (givens.tuning && source.of == SpreadSource::Of::Readings) scale = givens.tuning->spread;
+    return {scale.launch * half(0),
+            scale.spin * half(1),
+            scale.landing * half(2),
+            scale.carry * half(3),
+            scale.release * half(4),
+            half(5),
+            half(6)};
 }
 
 }  // namespace wedgeon

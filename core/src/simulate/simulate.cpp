@@ -35,6 +35,12 @@ Lower factor(const PlayerScatter& player) {
     return l;
 }
 
+PlayerScatter scatterOf(const Givens& givens, const SimulationOptions& options) {
+    if (options.player) return *options.player;
+    if (givens.tuning && givens.tuning->delivery.scatter) return *givens.tuning->delivery.scatter;
+    return {};
+}
+
 struct Sample {
     bool valid = false;
     std::array<double, outcomeCount> outcomes{};
@@ -53,7 +59,8 @@ public:
           options_(options),
           planned_(calcShot(recipe, givens)),
           pass_(solePass(planned_, givens)),
-          lower_(factor(options.player)) {}
+          scatter_(scatterOf(givens, options)),
+          lower_(factor(scatter_)) {}
 
     Sample play(std::uint64_t number) const {
         RandomStream random(options_.seed, number);
@@ -65,7 +72,7 @@ public:
             double sum = 0.0;
             for (std::size_t k = 0; k <= i; ++k)
                 sum += lower_[i][k] * z[k];
-            return options_.player.sd[i] * sum;
+            return scatter_.sd[i] * sum;
         };
         Delivery d = planned_.swing.delivery;
         d.clubSpeed_mps *= std::max(0.05, 1.0 + off(Scatter::Speed));
@@ -120,6 +127,7 @@ private:
     const SimulationOptions& options_;
     ShotResult planned_;
     SolePass pass_;
+    PlayerScatter scatter_;
     Lower lower_;
 };
 
@@ -189,23 +197,10 @@ Simulation summarise(const std::vector<Sample>& samples, std::size_t zones) {
 
 }  // namespace
 
-void PlayerScatter::validate() const {
-    for (const double s : sd)
-        requireRange("player.sd", s, 0.0, 1.0);
-    for (std::size_t i = 0; i < scatterCount; ++i) {
-        requireRange("player.correlation", correlation[i][i], 1.0 - 1e-9, 1.0 + 1e-9);
-        for (std::size_t j = 0; j < i; ++j) {
-            requireRange("player.correlation", correlation[i][j], -1.0, 1.0);
-            requireRange("player.correlation", correlation[j][i], correlation[i][j] - 1e-12,
-                         correlation[i][j] + 1e-12);
-        }
-    }
-}
-
 void SimulationOptions::validate() const {
     requireRange("samples", static_cast<double>(samples), 2, 2'000'000);
     requireRange("gust_share", gustShare, 0.0, 1.0);
-    player.validate();
+    if (player) player->validate();
 }
 
 Simulation simulate(const Recipe& recipe, const Givens& givens, const SimulationOptions& options) {

@@ -1,139 +1,260 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The ground, by Gauss-Newton with differences: the run has no automatic derivative.
-#include <Eigen/Cholesky>
+// The ground from measured runs: what all days share, and each day about it.
 #include <algorithm>
-#include <cmath>
-#include <optional>
+#include <map>
 
+#include "tune/estimates.h"
 #include "wedgeon/error.h"
-#include "wedgeon/tune/tune.h"
 
 namespace wedgeon {
 namespace {
 
-constexpr std::size_t fewestRuns = 6;
-constexpr double z80 = 1.2815515655446004;
-constexpr double normal = 1.4826;
-/// Deviations of the logarithms of the three factors.
-const Eigen::Vector3d priorSd{0.15, 0.15, 0.12};
-constexpr int passes = 12;
-constexpr double cauchy = 2.4;
+using namespace tune;
+
+constexpr std::size_t mostRuns = 1000;
+/// Deviations of the logarithms: of what all days share, and of a day about it. A day's friction is
+/// not told apart from its firmness and speed.
+constexpr double firmnessSd = 0.15, frictionSd = 0.15, speedSd = 0.12;
+constexpr double dayFirmnessSd = 0.10, daySpeedSd = 0.08;
 constexpr double leastNoise_m = 0.1;
 /// A step that a run's small leaps (one hop more or less) do not drown.
-constexpr double difference = 0.03;
+constexpr double difference = 0.05;
+
+/// Parameters: firmness and green speed of all days, then of each day.
+constexpr Eigen::Index common = 2;
+
+GroundTuning tuningOf(double logFirmness, double logFriction, double logSpeed) {
+    GroundTuning t;
+    t.firmness = std::exp(logFirmness);
+    t.friction = std::exp(logFriction);
+    t.greenSpeed = std::exp(logSpeed);
+    return t;
+}
 
 struct Landed {
     Vec3 velocity_mps, spin_radps;
     Ground said;
     double release_m;
-};
+    Eigen::Index day;
 
-GroundTuning tuningOf(const Eigen::Vector3d& x) {
-    return {std::exp(priorSd[0] * x[0]), std::exp(priorSd[1] * x[1]), std::exp(priorSd[2] * x[2])};
-}
-
-std::optional<double> releaseOf(const Landed& l, const Eigen::Vector3d& x) {
-    try {
-        return calcRun(l.velocity_mps, l.spin_radps, tuningOf(x).ground(l.said)).release_m;
-    } catch (const RangeError&) {
-        return std::nullopt;
+    double at(double firmness, double friction, double speed) const {
+        return calcRun(velocity_mps, spin_radps, tuningOf(firmness, friction, speed).ground(said))
+            .release_m;
     }
-}
-
-double medianOf(std::vector<double> v) {
-    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), middle, v.end());
-    return *middle;
-}
-
-std::vector<Landed> landedOf(std::span<const TuneShot> shots, const TuneResult& strike) {
-    std::vector<Landed> out;
-    for (std::size_t i = 0; i < shots.size(); ++i) {
-        const TuneShot& s = shots[i];
-        if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.givens.terrain) continue;
+    std::optional<RobustRow> row(const Eigen::VectorXd& x, double friction) const {
+        const Eigen::Index own = common + 2 * day;
+        const double firmness = firmnessSd * x[0] + dayFirmnessSd * x[own];
+        const double speed = speedSd * x[1] + daySpeedSd * x[own + 1];
+        constexpr double d = difference;
         try {
-            const ShotResult r = calcTunedShot(s, strike.tuning);
-            out.push_back({r.flight.landingVelocity_mps, r.flight.landingSpin_radps,
-                           s.givens.ground, s.release_m});
+            RobustRow r;
+            r.residual = Eigen::VectorXd::Constant(1, release_m - at(firmness, friction, speed));
+            const double byFirmness =
+                (at(firmness + d, friction, speed) - at(firmness - d, friction, speed)) / (2 * d);
+            const double bySpeed =
+                (at(firmness, friction, speed + d) - at(firmness, friction, speed - d)) / (2 * d);
+            r.slope.resize(1, 4);
+            r.slope << byFirmness * firmnessSd, bySpeed * speedSd, byFirmness * dayFirmnessSd,
+                bySpeed * daySpeedSd;
+            r.places = {0, 1, own, own + 1};
+            return r;
         } catch (const RangeError&) {
-            continue;
+            return std::nullopt;
         }
     }
-    return out;
+};
+
+/// The fit at one friction, in deviations of its prior, and its share of the truth.
+struct Slice {
+    double friction = 0.0;
+    RobustFit fit;
+    double share = 0.0;
+};
+
+/// Friction acts in two ways: below a bound the ball slides through its bounces and the run hangs
+/// on it, above it grips and the run does not. One curvature cannot tell that, so that friction is
+/// summed over slices, each with the Gaussian of the others (Rue, Martino and Chopin, "Approximate
+/// Bayesian inference for latent Gaussian models", 2009).
+class Slices {
+public:
+    Slices(const std::vector<Landed>& landed, std::size_t days, const std::stop_token& stop)
+        : landed_(landed), stop_(stop) {
+        problem_.shots = landed.size();
+        problem_.parameters = common + 2 * static_cast<Eigen::Index>(days);
+        problem_.leastNoise = Eigen::VectorXd::Constant(1, leastNoise_m);
+        // A run leaps with every hop more or less: no step gets smaller than that.
+        problem_.passes = 6;
+        problem_.enough = 0.03;
+    }
+
+    /// Empty when there is no fit.
+    std::vector<Slice> find() {
+        if (!take(0.0)) return {};
+        problem_.noise = fits_.back().fit.noise;
+        if (!across(-widest, widest)) return {};
+        // Noise and mass at the best one, then finer where the mass is.
+        const auto best = std::max_element(fits_.begin(), fits_.end(), lessLikely);
+        const double at = best->friction;
+        problem_.start = best->fit.x;
+        problem_.noise = {};
+        fits_.clear();
+        if (!take(at)) return {};
+        const double from = std::max(-widest, at + low_);
+        const double to = std::min(widest, at + high_);
+        problem_.noise = fits_.back().fit.noise;
+        fits_.clear();
+        if (!across(from, to)) return {};
+        double sum = 0.0;
+        const double top = logShare(*std::max_element(fits_.begin(), fits_.end(), lessLikely));
+        for (Slice& s : fits_)
+            sum += s.share = std::exp(logShare(s) - top);
+        for (Slice& s : fits_)
+            s.share /= sum;
+        return std::move(fits_);
+    }
+
+private:
+    static constexpr double widest = 2.6;
+    static constexpr int count = 9;
+    static constexpr double mass = 8.0;  // below the best one's logarithm by this there is none
+
+    static double logShare(const Slice& s) {
+        return -s.fit.cost - 0.5 * s.fit.logDeterminant - 0.5 * s.friction * s.friction;
+    }
+    static bool lessLikely(const Slice& a, const Slice& b) { return logShare(a) < logShare(b); }
+
+    bool take(double friction) {
+        problem_.row = [this, friction](std::size_t i, const Eigen::VectorXd& x) {
+            return landed_[i].row(x, frictionSd * friction);
+        };
+        Slice s;
+        s.friction = friction;
+        s.fit = fitRobust(problem_, stop_);
+        if (!s.fit.fitted) return false;
+        problem_.start = s.fit.x;
+        fits_.push_back(std::move(s));
+        return true;
+    }
+    bool across(double from, double to) {
+        fits_.clear();
+        for (int k = 0; k < count; ++k) {
+            if (!take(from + (to - from) * k / (count - 1))) return false;
+        }
+        const auto best = std::max_element(fits_.begin(), fits_.end(), lessLikely);
+        const double step = (to - from) / (count - 1);
+        low_ = high_ = 0.0;
+        for (const Slice& s : fits_) {
+            if (logShare(s) < logShare(*best) - mass) continue;
+            low_ = std::min(low_, s.friction - best->friction - step);
+            high_ = std::max(high_, s.friction - best->friction + step);
+        }
+        return true;
+    }
+
+    const std::vector<Landed>& landed_;
+    const std::stop_token& stop_;
+    RobustProblem problem_;
+    std::vector<Slice> fits_;
+    double low_ = 0.0, high_ = 0.0;  // where the mass is, about the best
+};
+
+/// Mean and deviation of a parameter over the slices.
+struct Moments {
+    double mean = 0.0, sd = 0.0;
+};
+template <class Mean, class Sd>
+Moments momentsOf(const std::vector<Slice>& slices, Mean mean, Sd sd) {
+    Moments m;
+    double square = 0.0;
+    for (const Slice& s : slices) {
+        m.mean += s.share * mean(s);
+        square += s.share * (mean(s) * mean(s) + sd(s) * sd(s));
+    }
+    m.sd = std::sqrt(std::max(0.0, square - m.mean * m.mean));
+    return m;
+}
+
+/// The friction below which a share of the truth lies; between slices by their middle.
+double frictionAt(const std::vector<Slice>& slices, double share) {
+    double below = 0.0;
+    const double step = slices[1].friction - slices[0].friction;
+    for (const Slice& s : slices) {
+        if (below + s.share >= share) return s.friction + step * ((share - below) / s.share - 0.5);
+        below += s.share;
+    }
+    return slices.back().friction;
+}
+
+/// How the ball came down: as its measured launch flies, else as the tuned strike says.
+FlightResult flightOf(const TuneShot& s, const Tuning& tuning) {
+    if (const auto launch = launchOf(s)) return calcFlight(*launch, tuning.air.air(s.givens.air));
+    return calcTunedShot(s, tuning).flight;
 }
 
 }  // namespace
 
-Ground GroundTuning::ground(const Ground& said) const {
-    Ground g = said;
-    g.firmness = std::clamp(said.firmness * firmness, 0.6, 1.5);
-    g.friction = std::clamp(said.friction * friction, 0.15, 0.7);
-    g.stimp_ft = std::clamp(said.stimp_ft * greenSpeed, 4.0, 16.0);
-    return g;
-}
-
-GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike) {
+GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, const AirTuning& air,
+                    const std::stop_token& stop) {
     GroundFit out;
     if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
-    const std::vector<Landed> landed = landedOf(shots, strike);
-    if (landed.size() < fewestRuns) return out;
-    Eigen::Vector3d x = Eigen::Vector3d::Zero();
-    Eigen::Matrix3d precision = Eigen::Matrix3d::Identity();
-    double noise = 1.0;
-    for (int pass = 0; pass < passes; ++pass) {
-        std::vector<double> absolute;
-        std::vector<std::pair<double, Eigen::Vector3d>> rows;
-        for (const Landed& l : landed) {
-            const auto now = releaseOf(l, x);
-            if (!now) continue;
-            Eigen::Vector3d slope;
-            bool good = true;
-            for (int k = 0; k < 3; ++k) {
-                Eigen::Vector3d step = Eigen::Vector3d::Zero();
-                step[k] = difference / priorSd[k];
-                const auto up = releaseOf(l, x + step);
-                const auto down = releaseOf(l, x - step);
-                good = good && up && down;
-                if (good) slope[k] = (*up - *down) / (2 * step[k]);
-            }
-            if (!good) continue;
-            rows.emplace_back(l.release_m - *now, slope);
-            absolute.push_back(std::abs(rows.back().first));
+    Tuning tuning;
+    tuning.strike = strike.tuning;
+    tuning.air = air;
+    std::vector<Landed> landed;
+    std::map<int, Eigen::Index> days;
+    const std::size_t every = shots.size() / mostRuns + 1;
+    for (std::size_t i = 0; i < shots.size(); i += every) {
+        const TuneShot& s = shots[i];
+        if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.givens.terrain) continue;
+        try {
+            const FlightResult f = flightOf(s, tuning);
+            const Eigen::Index day =
+                days.emplace(s.session, static_cast<Eigen::Index>(days.size())).first->second;
+            landed.push_back(
+                {f.landingVelocity_mps, f.landingSpin_radps, s.givens.ground, s.release_m, day});
+        } catch (const RangeError&) {
+            continue;
         }
-        if (rows.size() < fewestRuns) return out;
-        noise = std::max(leastNoise_m, normal * medianOf(absolute));
-        Eigen::Vector3d pull = -x;
-        precision = Eigen::Matrix3d::Identity();
-        for (const auto& [residual, slope] : rows) {
-            const double r = residual / (cauchy * noise);
-            const double weight = 1.0 / (1.0 + r * r) / (noise * noise);
-            pull += weight * residual * slope;
-            precision += weight * slope * slope.transpose();
-        }
-        const Eigen::Vector3d step = precision.ldlt().solve(pull);
-        x += step.cwiseMax(-1.0).cwiseMin(1.0);
-        out.used = rows.size();
-        if (step.norm() < 1e-3) break;
     }
-    out.tuning = tuningOf(x);
-    out.runNoise_m = noise;
-    const Eigen::Matrix3d covariance = precision.ldlt().solve(Eigen::Matrix3d::Identity());
+    const std::vector<Slice> slices = Slices(landed, days.size(), stop).find();
+    if (slices.empty()) return out;
+    const auto momentsAt = [&](Eigen::Index k) {
+        return momentsOf(
+            slices, [k](const Slice& s) { return s.fit.x[k]; },
+            [k](const Slice& s) { return s.fit.sd(k); });
+    };
+    const Moments firmness = momentsAt(0);
+    const Moments speed = momentsAt(1);
+    const Moments friction = momentsOf(
+        slices, [](const Slice& s) { return s.friction; }, [](const Slice&) { return 0.0; });
+    out.used = slices.front().fit.used;
+    out.runNoise_m = slices.front().fit.noise[0];
+    out.tuning =
+        tuningOf(firmnessSd * firmness.mean, frictionSd * friction.mean, speedSd * speed.mean);
+    // Another day has its own.
+    out.tuning.firmnessSd = std::hypot(firmnessSd * firmness.sd, dayFirmnessSd);
+    out.tuning.frictionSd = frictionSd * friction.sd;
+    out.tuning.greenSpeedSd = std::hypot(speedSd * speed.sd, daySpeedSd);
     using Kind = TuneEstimate::Kind;
-    constexpr std::array kinds{Kind::GroundFirmness, Kind::GroundFriction, Kind::GreenSpeed};
-    for (int k = 0; k < 3; ++k) {
-        const double sd = std::sqrt(covariance(k, k));
-        TuneEstimate e;
-        e.kind = kinds[static_cast<std::size_t>(k)];
-        e.shots = out.used;
-        e.value = std::exp(priorSd[k] * x[k]);
-        e.low80 = std::exp(priorSd[k] * (x[k] - z80 * sd));
-        e.high80 = std::exp(priorSd[k] * (x[k] + z80 * sd));
-        e.prior = 1.0;
-        e.priorLow80 = std::exp(-priorSd[k] * z80);
-        e.priorHigh80 = std::exp(priorSd[k] * z80);
-        e.identified = sd < 0.7;
-        out.estimates.push_back(e);
+    const auto factor = [&](Kind kind, const Moments& m, double priorSd) {
+        return factorOf(kind, out.used, priorSd * m.mean, priorSd * m.sd, 1.0, priorSd);
+    };
+    TuneEstimate its = factor(Kind::GroundFriction, friction, frictionSd);
+    its.low80 = std::exp(frictionSd * frictionAt(slices, 0.1));
+    its.high80 = std::exp(frictionSd * frictionAt(slices, 0.9));
+    out.estimates = {factor(Kind::GroundFirmness, firmness, firmnessSd), its,
+                     factor(Kind::GreenSpeed, speed, speedSd)};
+    for (const auto& [session, day] : days) {
+        GroundFit::Day d;
+        d.session = session;
+        const Eigen::Index own = common + 2 * day;
+        d.tuning = tuningOf(firmnessSd * firmness.mean + dayFirmnessSd * momentsAt(own).mean,
+                            frictionSd * friction.mean,
+                            speedSd * speed.mean + daySpeedSd * momentsAt(own + 1).mean);
+        for (const Landed& l : landed)
+            d.runs += l.day == day ? 1u : 0u;
+        out.days.push_back(d);
     }
     return out;
 }

@@ -11,6 +11,7 @@
 #include <memory>
 #include <thread>
 
+#include "tune/estimates.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -21,7 +22,6 @@ namespace {
 using namespace tune;
 
 constexpr std::size_t fewestShots = 6;
-constexpr double z80 = 1.2815515655446004;
 /// Tukey's and Cauchy's scale on the length of a shot's three residuals.
 constexpr double tukeyScale = 6.0;
 constexpr double cauchyScale = 2.5;
@@ -35,13 +35,6 @@ constexpr std::size_t startShots = 1000;
 constexpr int mostPasses = 3;
 /// Noise that changes by less than this share from pass to pass stands.
 constexpr double sameNoise = 0.03;
-
-double medianOf(std::vector<double> v) {
-    if (v.empty()) return 0.0;
-    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), middle, v.end());
-    return *middle;
-}
 
 template <class... Values>
 std::string said(const char* format, Values... values) {
@@ -246,11 +239,10 @@ private:
             if (!std::isnan(residuals_[i].launch_rad)) r[1].push_back(std::abs(l.residual[1]));
             if (!std::isnan(residuals_[i].spin_radps)) r[2].push_back(std::abs(l.residual[2]));
         }
-        constexpr double normal = 1.4826;
         const auto scaled = [&](double& sd, std::vector<double>& values, double least,
                                 double most) {
             if (values.size() >= 4)
-                sd = std::clamp(sd * normal * medianOf(std::move(values)), least, most);
+                sd = std::clamp(sd * madToSd * medianOf(std::move(values)), least, most);
         };
         scaled(noise_.speed, r[0], 0.002, 0.1);
         scaled(noise_.launch_rad, r[1], radFromDeg(0.1), radFromDeg(5));
@@ -310,17 +302,6 @@ private:
         return std::sqrt(std::max(0.0, covariance_(k, k)));
     }
 
-    void add(TuneEstimate e, double priorSd, double value, double sd, double prior) {
-        e.value = value;
-        e.low80 = value - z80 * sd;
-        e.high80 = value + z80 * sd;
-        e.prior = prior;
-        e.priorLow80 = prior - z80 * priorSd;
-        e.priorHigh80 = prior + z80 * priorSd;
-        e.identified = sd < 0.7 * priorSd;
-        result_.estimates.push_back(e);
-    }
-
     void report() {
         result_.tuning = tuningOf(layout_, x_);
         result_.speedNoise = noise_.speed;
@@ -328,23 +309,23 @@ private:
         result_.spinNoise = noise_.spin;
         using Kind = TuneEstimate::Kind;
         const StrikeTuning& t = result_.tuning;
-        TuneEstimate e;
-        e.shots = used_.size();
-        e.kind = Kind::Restitution0;
-        add(e, restitutionSd, t.restitution0, restitutionSd * sdOf(0), constants::restitution0);
-        e.kind = Kind::LoftBias;
-        add(e, biasSd_rad, t.loftBias_rad, biasSd_rad * sdOf(1), 0.0);
-        e.kind = Kind::AttackBias;
-        add(e, biasSd_rad, t.attackBias_rad, biasSd_rad * sdOf(2), 0.0);
+        const auto add = [&](Kind kind, double value, double sd, double prior, double priorSd) {
+            result_.estimates.push_back(
+                estimateOf(kind, used_.size(), value, priorSd * sd, prior, priorSd));
+        };
+        add(Kind::Restitution0, t.restitution0, sdOf(0), constants::restitution0, restitutionSd);
+        add(Kind::LoftBias, t.loftBias_rad, sdOf(1), 0.0, biasSd_rad);
+        add(Kind::AttackBias, t.attackBias_rad, sdOf(2), 0.0, biasSd_rad);
         for (std::size_t b = 0; b < layout_.balls.size(); ++b) {
-            e.kind = Kind::TangentialRestitution;
-            e.group = {layout_.balls[b], {}, {}};
+            const BallKind ball = layout_.balls[b];
+            const double sd = sdOf(layout_.ballAt(b));
+            const double prior = ballTraits(ball).tangentialRestitution;
+            result_.tuning.tangentialSd[static_cast<std::size_t>(ball)] = tangentialSd * sd;
+            add(Kind::TangentialRestitution, prior + tangentialSd * x_[layout_.ballAt(b)], sd,
+                prior, tangentialSd);
+            TuneEstimate& e = result_.estimates.back();
+            e.group = {ball, {}, {}};
             e.shots = static_cast<std::size_t>(std::count(ballOf_.begin(), ballOf_.end(), b));
-            const double prior = ballTraits(layout_.balls[b]).tangentialRestitution;
-            result_.tuning.tangentialSd[static_cast<std::size_t>(layout_.balls[b])] =
-                tangentialSd * sdOf(layout_.ballAt(b));
-            add(e, tangentialSd, prior + tangentialSd * x_[layout_.ballAt(b)],
-                tangentialSd * sdOf(layout_.ballAt(b)), prior);
         }
         for (std::size_t g = 0; g < layout_.groups.size(); ++g)
             reportFriction(g);
@@ -372,15 +353,8 @@ private:
         const double sd = std::sqrt(std::max(0.0, variance));
         result_.tuning.groups[g].sd = sd;
         const double priorSd = std::hypot(commonFrictionSd, groupFrictionSd);
-        TuneEstimate e;
-        e.kind = TuneEstimate::Kind::Friction;
+        TuneEstimate e = factorOf(TuneEstimate::Kind::Friction, 0, log, sd, prior, priorSd);
         e.group = layout_.groups[g];
-        e.value = prior * std::exp(log);
-        e.low80 = e.value * std::exp(-z80 * sd);
-        e.high80 = e.value * std::exp(z80 * sd);
-        e.prior = prior;
-        e.priorLow80 = prior * std::exp(-z80 * priorSd);
-        e.priorHigh80 = prior * std::exp(z80 * priorSd);
         bool slipped = false;
         const StrikeLaw law = result_.tuning.law();
         const Contact contact = result_.tuning.contact(e.group);
@@ -395,7 +369,7 @@ private:
                 continue;
             }
         }
-        e.identified = slipped && sd < 0.7 * priorSd;
+        e.identified = e.identified && slipped;
         result_.estimates.push_back(e);
         if (!slipped) {
             result_.notes.push_back(
@@ -421,14 +395,6 @@ private:
 
 TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options) {
     return StrikeFit(shots, options).run();
-}
-
-ShotResult calcTunedShot(const TuneShot& shot, const StrikeTuning& tuning,
-                         const GroundTuning& ground) {
-    Givens givens = shot.givens;
-    givens.ground = ground.ground(givens.ground);
-    return calcShotWith(tuning.unbiased(shot.read), tuning.contact(groupOf(shot.givens)), givens,
-                        tuning.law());
 }
 
 }  // namespace wedgeon

@@ -14,25 +14,9 @@
 namespace wedgeon {
 namespace {
 
-constexpr int partsOfOneSession = 5;
+constexpr std::size_t partsOfOneSession = 5;
+constexpr std::size_t mostFolds = 10;
 constexpr Eigen::Index columns = 6;
-
-using Outcomes = std::array<double, tuneOutcomeCount>;
-
-Outcomes measured(const TuneShot& s) {
-    return {s.launch_rad, s.spin_radps, s.landing_rad, s.carry_m, s.release_m};
-}
-
-std::optional<Outcomes> predicted(const TuneShot& s, const StrikeTuning& t,
-                                  const GroundTuning& ground = {}) {
-    try {
-        const ShotResult r = calcTunedShot(s, t, ground);
-        return Outcomes{r.strike.launch.angle_rad(), r.strike.launch.spinRate_radps(),
-                        r.flight.landingAngle_rad(), r.flight.carry_m, r.run.release_m};
-    } catch (const RangeError&) {
-        return std::nullopt;
-    }
-}
 
 Eigen::Matrix<double, 1, columns> features(const TuneShot& s) {
     Eigen::Matrix<double, 1, columns> row;
@@ -48,14 +32,14 @@ public:
         for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
             std::vector<const TuneShot*> with;
             for (const TuneShot& s : shots) {
-                if (!std::isnan(measured(s)[o])) with.push_back(&s);
+                if (!std::isnan(getOutcomes(s)[o])) with.push_back(&s);
             }
             if (with.size() <= static_cast<std::size_t>(columns)) continue;
             Eigen::MatrixXd x(static_cast<Eigen::Index>(with.size()), columns);
             Eigen::VectorXd y(static_cast<Eigen::Index>(with.size()));
             for (std::size_t i = 0; i < with.size(); ++i) {
                 x.row(static_cast<Eigen::Index>(i)) = features(*with[i]);
-                y[static_cast<Eigen::Index>(i)] = measured(*with[i])[o];
+                y[static_cast<Eigen::Index>(i)] = getOutcomes(*with[i])[o];
             }
             weights_[o] = x.colPivHouseholderQr().solve(y);
         }
@@ -88,7 +72,7 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         foldOf.emplace(s.session, static_cast<int>(foldOf.size()));
     const bool parts = foldOf.size() < 2;
     LeftOutCheck out;
-    out.folds = parts ? partsOfOneSession : foldOf.size();
+    out.folds = parts ? partsOfOneSession : std::min(mostFolds, foldOf.size());
     struct Errors {
         std::vector<double> tuned, prior, regression;
         std::size_t held = 0;
@@ -98,32 +82,37 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         std::vector<TuneShot> train, test;
         for (std::size_t i = 0; i < shots.size(); ++i) {
             const auto its =
-                parts ? i % out.folds : static_cast<std::size_t>(foldOf.at(shots[i].session));
+                parts ? i % out.folds
+                      : static_cast<std::size_t>(foldOf.at(shots[i].session)) % out.folds;
             (its == fold ? test : train).push_back(shots[i]);
         }
         TuneOptions quiet = options;
         quiet.progress = {};
-        const TuneResult fit = fitStrike(train, quiet);
-        if (!fit.refused.empty()) continue;
-        const GroundTuning ground = fitGround(train, fit).tuning;
+        const PlayerFit fit = fitPlayer(train, quiet);
+        if (options.stop.stop_requested()) {
+            out.stopped = true;
+            return out;
+        }
+        if (!fit.strike.refused.empty()) continue;
+        const Tuning tuning = fit.tuning();
         const Regression regression(train);
         // How far the fitted shots lie from the model.
         std::array<std::vector<double>, tuneOutcomeCount> residuals;
         for (const TuneShot& s : train) {
-            const auto p = predicted(s, fit.tuning, ground);
+            const auto p = calcOutcomes(s, tuning);
             for (std::size_t o = 0; p && o < tuneOutcomeCount; ++o) {
-                if (!std::isnan(measured(s)[o]))
-                    residuals[o].push_back(std::abs(measured(s)[o] - (*p)[o]));
+                if (!std::isnan(getOutcomes(s)[o]))
+                    residuals[o].push_back(std::abs(getOutcomes(s)[o] - (*p)[o]));
             }
         }
-        Outcomes half{};
+        TuneOutcomes half{};
         for (std::size_t o = 0; o < tuneOutcomeCount; ++o)
             half[o] = quantile(std::move(residuals[o]), 0.8);
         for (const TuneShot& s : test) {
-            const auto tuned = predicted(s, fit.tuning, ground);
-            const auto prior = predicted(s, StrikeTuning{});
+            const auto tuned = calcOutcomes(s, tuning);
+            const auto prior = calcOutcomes(s, Tuning{});
             for (std::size_t o = 0; tuned && prior && o < tuneOutcomeCount; ++o) {
-                const double truth = measured(s)[o];
+                const double truth = getOutcomes(s)[o];
                 const auto plain = regression(s, o);
                 if (std::isnan(truth) || !plain) continue;
                 const double error = std::abs(truth - (*tuned)[o]);

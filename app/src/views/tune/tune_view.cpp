@@ -73,6 +73,35 @@ EstimatesDrawing::Row rowOf(const TuneEstimate& e) {
         case Kind::GreenSpeed:
             r.name = TuneView::tr("Green speed, times");
             break;
+        case Kind::AirDrag:
+            r.name = TuneView::tr("Air: drag, times");
+            break;
+        case Kind::AirLift:
+            r.name = TuneView::tr("Air: lift, times");
+            break;
+        case Kind::OpenOffset:
+        case Kind::LeanOffset:
+        case Kind::PathOffset:
+            r.name = e.kind == Kind::OpenOffset   ? TuneView::tr("Opening: added")
+                     : e.kind == Kind::LeanOffset ? TuneView::tr("Shaft lean: added")
+                                                  : TuneView::tr("Path: farther right");
+            k = degFromRad(1.0);
+            r.unit = QStringLiteral("°");
+            r.decimals = 1;
+            break;
+        case Kind::OpenFactor:
+            r.name = TuneView::tr("Opening: times");
+            break;
+        case Kind::LeanFactor:
+            r.name = TuneView::tr("Shaft lean: times");
+            break;
+        case Kind::BallOffset:
+            r.name = TuneView::tr("Ball: farther forward, in balls");
+            k = 1.0 / constants::ballWidth_m;
+            break;
+        case Kind::BallFactor:
+            r.name = TuneView::tr("Ball: times");
+            break;
     }
     r.value = e.value * k;
     r.low = e.low80 * k;
@@ -207,16 +236,16 @@ void TuneView::fillKept() {
 }
 
 void TuneView::use() {
-    if (!tuning_ || !tuning_->fit.refused.empty()) return;
+    if (!tuning_ || !tuning_->fit.strike.refused.empty()) return;
     withTunings([&](store::Tunings& tunings) {
         store::KeptTuning kept;
-        kept.tuning = tuning_->fit.tuning;
+        kept.tuning = tuning_->fit.tuning();
         kept.tuning.player = tuning_->player.toStdString();
         kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
         kept.program = WEDGEON_VERSION;
-        kept.shots = tuning_->fit.used;
+        kept.shots = tuning_->fit.strike.used;
         for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
-            if (tuning_->fit.weights[i] > 0.0)
+            if (tuning_->fit.strike.weights[i] > 0.0)
                 kept.shotIds.push_back(shots_.shots()[tuning_->data.from[i]].id);
         }
         take(tunings.keep(kept));
@@ -230,7 +259,7 @@ void TuneView::take(std::int64_t id) {
         const auto inUse = tunings.inUse(player.toStdString());
         BenchState next = bench_.state();
         next.player = player;
-        next.givens.tuning = inUse ? std::make_shared<const StrikeTuning>(inUse->tuning) : nullptr;
+        next.givens.tuning = inUse ? std::make_shared<const Tuning>(inUse->tuning) : nullptr;
         bench_.edit(next, inUse ? tr("use the tuning to %1").arg(player) : tr("use the priors"));
     });
     fillKept();
@@ -282,7 +311,7 @@ void TuneView::askSoon() {
 
 void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     tuning_ = tuning;
-    use_->setEnabled(tuning_->fit.refused.empty());
+    use_->setEnabled(tuning_->fit.strike.refused.empty());
     fillKept();
     headline_->setTexts(sentence(), why());
     showEstimates();
@@ -292,9 +321,7 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
 
 void TuneView::showEstimates() {
     QVector<EstimatesDrawing::Row> rows;
-    for (const TuneEstimate& e : tuning_->fit.estimates)
-        rows << rowOf(e);
-    for (const TuneEstimate& e : tuning_->ground.estimates)
+    for (const TuneEstimate& e : tuning_->fit.estimates())
         rows << rowOf(e);
     estimates_->show(rows);
 }
@@ -325,10 +352,10 @@ void TuneView::showLeftOut() {
 
 void TuneView::showNext() {
     QStringList lines;
-    for (const std::string& note : tuning_->fit.notes)
+    for (const std::string& note : tuning_->fit.strike.notes)
         lines << text::fromUtf8(note);
     QStringList unknown;
-    for (const TuneEstimate& e : tuning_->fit.estimates) {
+    for (const TuneEstimate& e : tuning_->fit.estimates()) {
         if (!e.identified) unknown << rowOf(e).name.toLower();
     }
     if (!unknown.isEmpty())
@@ -346,7 +373,7 @@ void TuneView::showNext() {
 }
 
 QString TuneView::sentence() const {
-    const TuneResult& fit = tuning_->fit;
+    const TuneResult& fit = tuning_->fit.strike;
     if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player_->currentText());
     QStringList parts;
     const SpinSignature& s = fit.signature;
@@ -373,7 +400,7 @@ QString TuneView::sentence() const {
 }
 
 QString TuneView::why() const {
-    const TuneResult& fit = tuning_->fit;
+    const TuneResult& fit = tuning_->fit.strike;
     if (!fit.refused.empty()) return text::fromUtf8(fit.refused) + QLatin1Char('.');
     QString said =
         tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")

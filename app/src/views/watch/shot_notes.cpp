@@ -30,18 +30,6 @@ QLabel* plain(const QString& text) {
     return l;
 }
 
-/// The one set-up of a shot's text; nothing for none, and for one that another hand wrote badly.
-std::optional<NamedRecipe> declared(const store::LoggedShot& shot) {
-    if (shot.recipe.empty()) return std::nullopt;
-    try {
-        const auto all = store::parseRecipes(shot.recipe);
-        if (all.size() == 1) return all.front();
-    } catch (const store::StoreError&) {
-        return std::nullopt;
-    }
-    return std::nullopt;
-}
-
 }  // namespace
 
 ShotNotes::ShotNotes(ShotLog& log, Workbench& bench, QWidget* parent)
@@ -69,7 +57,7 @@ ShotNotes::ShotNotes(ShotLog& log, Workbench& bench, QWidget* parent)
     column->addLayout(line);
     connect(declare_, &QPushButton::clicked, this, &ShotNotes::setUpPressed);
     connect(toBench_, &QPushButton::clicked, this, [this] {
-        const auto recipe = shot_ ? declared(*shot_) : std::nullopt;
+        const auto recipe = shot_ ? store::findDeclared(shot_->record) : std::nullopt;
         if (!recipe) return;
         BenchState next = bench_.state();
         next.recipes[next.chosen] = *recipe;
@@ -177,7 +165,7 @@ void ShotNotes::show(const store::LoggedShot* shot) {
     const bool free = shot_->paced_m || !store::findRelease_m(shot_->record);
     run_->setEnabled(free);
     run_->setToolTip(free ? QString() : tr("The launch monitor measured the run of this shot"));
-    const auto recipe = declared(*shot_);
+    const auto recipe = store::findDeclared(shot_->record);
     setUp_->setText(recipe ? tr("Set-up: %1").arg(text::fromUtf8(recipe->name))
                            : tr("Set-up: not declared"));
     toBench_->setVisible(recipe.has_value());
@@ -187,10 +175,10 @@ void ShotNotes::show(const store::LoggedShot* shot) {
 void ShotNotes::setUpPressed() {
     if (!shot_) return;
     const std::string json =
-        declared(*shot_)
+        store::findDeclared(shot_->record)
             ? std::string()
-            : store::formatRecipes(std::span(&bench_.state().recipes[bench_.state().chosen], 1));
-    log_.setRecipe(*shot_, json);
+            : store::formatDeclared(bench_.state().recipes[bench_.state().chosen]);
+    log_.setLabel(*shot_, Label::Recipe, text::fromUtf8(json));
 }
 
 void ShotNotes::focusTags() {

@@ -32,7 +32,7 @@ inline constexpr std::size_t extraCount = 12;
 /// The shots to play, as columns. Plain ground only.
 class ShotBatch {
 public:
-    static constexpr std::size_t columnCount = 30;
+    static constexpr std::size_t columnCount = 31;
 
     /// \throws RangeError from the numbers themselves; std::invalid_argument for a terrain.
     void add(const Recipe& recipe, const Givens& givens);

@@ -17,8 +17,11 @@ struct Air {
     double temperature_c = 20.0;
     double altitude_m = 0.0;
     double humidity = 0.5;  ///< relative, 0-1
+    /// Factors on the ball's C_D and C_L, as tuned; 1 is the law's.
+    double drag = 1.0, lift = 1.0;
 
-    /// \throws RangeError; wind -30-30 m/s, temperature -30-55 C, altitude -500-5000 m.
+    /// \throws RangeError; wind -30-30 m/s, temperature -30-55 C, altitude -500-5000 m, drag and
+    /// lift 0.5-2.
     void validate() const;
     /// Density [kg/m^3] of moist air: standard-atmosphere pressure, Magnus vapour pressure.
     double density_kgpm3() const;

@@ -13,9 +13,9 @@
 #include "wedgeon/ground/ground.h"
 #include "wedgeon/lie/lie.h"
 #include "wedgeon/shot/behaviour.h"
+#include "wedgeon/shot/tuning.h"
 #include "wedgeon/strike/margin.h"
 #include "wedgeon/strike/strike.h"
-#include "wedgeon/strike/tuning.h"
 
 namespace wedgeon {
 
@@ -33,14 +33,19 @@ struct Givens {
     Ground ground;
     /// The real line, where it is known; takes the place of ground.
     std::shared_ptr<const Terrain> terrain;
-    /// What is known of this player's strike and device; none: the priors.
-    std::shared_ptr<const StrikeTuning> tuning;
+    /// What is known of this player, his device, air and ground; none: the priors.
+    std::shared_ptr<const Tuning> tuning;
 
     bool operator==(const Givens&) const = default;
 };
 
 /// Ball, face and lie as the priors have them, or as tuned. \throws RangeError from Lie::validate.
 Contact calcContact(const Givens& givens);
+/// Air and ground as they are said, or as tuned. A terrain's zones are taken as they are said.
+Air calcAir(const Givens& givens);
+Ground calcGround(const Givens& givens);
+/// The set-up that comes to the ball: as declared, or as this player is known to deliver it.
+Recipe calcDelivered(const Recipe& declared, const Givens& givens);
 
 /// Optional record of the way, for drawing.
 struct ShotTrace {

@@ -21,11 +21,15 @@ struct SpreadSource {
     double path_rad = 0.0;
     double faceAngle_rad = 0.0;
 
+    enum class Of { Readings, Swings };
+    Of of = Of::Swings;
+
     /// A launch monitor's reading of the club: 0.5 % in speed, about a degree in the angles.
     static SpreadSource measured();
     /// A player's swings around one set-up.
     static SpreadSource swings();
-    /// With what a tuning of the givens knows better of the strike.
+    /// With what a tuning of the givens knows better: the strike, the ground, and for swings the
+    /// player's own scatter. What it knows of the readings, findSpread applies to its result.
     SpreadSource tuned(const Givens& givens) const;
 };
 
@@ -41,7 +45,7 @@ struct Spread {
 };
 
 /// Moves each source by one standard deviation both ways, predicts again and adds the squares.
-/// 21 predictions. First order: near a lopsided outcome (a mishit) it is too narrow.
+/// 2 predictions for each source. First order: near a lopsided outcome (a mishit) it is too narrow.
 /// \throws RangeError from the prediction itself; a neighbour that is out of range is left out.
 /// \p shot supplies delivery and contact, so that it fits both kinds of prediction.
 Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& source);

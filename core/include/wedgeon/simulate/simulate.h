@@ -5,42 +5,22 @@
 
 #include <array>
 #include <cstdint>
+#include <optional>
 #include <vector>
 
+#include "wedgeon/delivery/scatter.h"
 #include "wedgeon/shot/quantity.h"
 #include "wedgeon/shot/spread.h"
 
 namespace wedgeon {
-
-/// What scatters from swing to swing, in this order.
-enum class Scatter { Speed, Attack, Path, Face, Loft, LowPoint, Depth };
-inline constexpr std::size_t scatterCount = 7;
-
-/// A player's scatter: standard deviations (speed as a share, angles in radians, lengths in metres)
-/// and how they go together. The defaults are priors for an ordinary club player.
-struct PlayerScatter {
-    std::array<double, scatterCount> sd{0.025, 0.0175, 0.021, 0.026, 0.021, 0.02, 0.004};
-    /// Correlations; the diagonal is 1. Must be symmetric and positive definite.
-    std::array<std::array<double, scatterCount>, scatterCount> correlation = identity();
-
-    /// \throws RangeError for a deviation below 0 or not finite, or a matrix that is none.
-    void validate() const;
-
-private:
-    static constexpr std::array<std::array<double, scatterCount>, scatterCount> identity() {
-        std::array<std::array<double, scatterCount>, scatterCount> m{};
-        for (std::size_t i = 0; i < scatterCount; ++i)
-            m[i][i] = 1.0;
-        return m;
-    }
-};
 
 struct SimulationOptions {
     std::size_t samples = 1000;
     std::uint64_t seed = 1;
     unsigned threads = 0;    ///< 0 for all cores; the result does not depend on it
     double gustShare = 0.2;  ///< standard deviation of the wind over its mean, from shot to shot
-    PlayerScatter player;
+    /// None: the player's own where it is tuned, else the prior.
+    std::optional<PlayerScatter> player;
     SpreadSource unknown;  ///< parameters of ball, face and ground; its swing parts are not used
 
     /// \throws RangeError; samples 2-2,000,000, gusts 0-1.

@@ -5,7 +5,6 @@
 #pragma once
 
 #include <array>
-#include <string>
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
@@ -25,7 +24,6 @@ struct TuneGroup {
 
 /// What a fit moves away from the priors. Default: the priors themselves.
 struct StrikeTuning {
-    std::string player;  ///< whose it is; empty for anybody's
     double restitution0 = constants::restitution0;
     double loftBias_rad = 0.0;                      ///< read less true dynamic loft
     double attackBias_rad = 0.0;                    ///< read less true attack angle

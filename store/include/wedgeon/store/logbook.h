@@ -41,7 +41,6 @@ struct LoggedShot {
     /// The run as somebody paced it, where the device did not measure it; it stands in
     /// record[Release] too.
     std::optional<double> paced_m;
-    std::string recipe;  ///< the declared set-up, JSON as in docs/formats.md; empty for none
 };
 
 /// The shot with another paced run. Nothing changes where the device measured it.
@@ -109,7 +108,6 @@ public:
     /// Notes that the coach does not share a doubt, or does again.
     void dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed);
     /// Changes the declared set-up of a shot. \throws StoreError Conflict as above.
-    void setRecipe(std::int64_t shot, const std::string& recipe, const std::string& former);
 
     /// What was said of files of this shape (ImportResult::shape), if anything.
     std::optional<ColumnMapping> findShape(const std::string& shape) const;

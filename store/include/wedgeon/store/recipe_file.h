@@ -5,12 +5,14 @@
 #pragma once
 
 #include <filesystem>
+#include <optional>
 #include <span>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
+#include "wedgeon/store/shot_record.h"
 
 namespace wedgeon::store {
 
@@ -28,6 +30,12 @@ inline constexpr std::size_t mostRecipes = 500;
 /// error.
 std::vector<NamedRecipe> parseRecipes(std::string_view json);
 std::string formatRecipes(std::span<const NamedRecipe> recipes);
+
+/// A document of one recipe on one line, as a shot keeps its declared set-up.
+std::string formatDeclared(const NamedRecipe& recipe);
+/// The set-up that was declared for a shot; nothing for none, and for one that another hand wrote
+/// badly.
+std::optional<NamedRecipe> findDeclared(const ShotRecord& record);
 
 /// \throws StoreError; a file may have up to 1 MB.
 std::vector<NamedRecipe> readRecipes(const std::filesystem::path& path);

@@ -39,8 +39,20 @@ inline constexpr std::size_t quantityCount = 18;
 
 /// What a shot's words are.
 /// Strike is what was felt or seen: fat, clean, thin, toe, heel.
-enum class Label { Time, Player, Wedge, Ball, FaceCondition, Lie, Swing, Strike, Tags, Note };
-inline constexpr std::size_t labelCount = 10;
+enum class Label {
+    Time,
+    Player,
+    Wedge,
+    Ball,
+    FaceCondition,
+    Lie,
+    Swing,
+    Strike,
+    Tags,
+    Note,
+    Recipe  ///< the declared set-up: a document of one recipe, JSON as in docs/formats.md
+};
+inline constexpr std::size_t labelCount = 11;
 
 /// What the product knows of one quantity. Limits are SI: outside them a reading is a fault.
 struct QuantityInfo {

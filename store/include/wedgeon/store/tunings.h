@@ -7,14 +7,14 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/shot/tuning.h"
 #include "wedgeon/store/logbook.h"
-#include "wedgeon/strike/tuning.h"
 
 namespace wedgeon::store {
 
 struct KeptTuning {
     std::int64_t id = 0;
-    StrikeTuning tuning;
+    Tuning tuning;
     std::string made;     ///< ISO 8601
     std::string program;  ///< version that made it
     std::size_t shots = 0;
@@ -39,8 +39,9 @@ private:
     Logbook& logbook_;
 };
 
-/// As JSON, exact; and back. \throws std::invalid_argument saying which field is wrong.
-std::string formatTuning(const StrikeTuning& tuning);
-StrikeTuning parseTuning(const std::string& json);
+/// As JSON, exact; and back (the player is not in it). \throws std::invalid_argument saying which
+/// field is wrong.
+std::string formatTuning(const Tuning& tuning);
+Tuning parseTuning(const std::string& json);
 
 }  // namespace wedgeon::store

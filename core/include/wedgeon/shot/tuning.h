@@ -1,0 +1,74 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Everything that was tuned to one player: strike, set-up, air and ground. A default of each
+/// part is its prior.
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "wedgeon/delivery/delivery.h"
+#include "wedgeon/delivery/scatter.h"
+#include "wedgeon/flight/flight.h"
+#include "wedgeon/ground/ground.h"
+#include "wedgeon/strike/tuning.h"
+
+namespace wedgeon {
+
+/// Factors on the ball's drag and lift in the air as it is said.
+struct AirTuning {
+    double drag = 1.0, lift = 1.0;
+    double dragSd = 0.06, liftSd = 0.10;  ///< of the logarithms
+
+    Air air(const Air& said) const;
+};
+
+/// Factors on what is said of the ground (the strip's, the shot's): 1 is the prior.
+struct GroundTuning {
+    double firmness = 1.0, friction = 1.0, greenSpeed = 1.0;
+    /// Of the logarithms, on a day whose runs are not known.
+    double firmnessSd = 0.18, frictionSd = 0.15, greenSpeedSd = 0.14;
+
+    /// Kept inside what the ground's laws cover.
+    Ground ground(const Ground& said) const;
+};
+
+/// What a player's declared set-up really delivers.
+struct DeliveryTuning {
+    /// delivered = offset + factor * declared, in SI.
+    struct Line {
+        double offset = 0.0, factor = 1.0;
+        double operator()(double declared) const { return offset + factor * declared; }
+    };
+    Line open, lean, ball;
+    /// From swing to swing, where it was measured.
+    std::optional<PlayerScatter> scatter;
+    /// Club speed of each wedge and swing.
+    struct SwingSpeed {
+        std::string wedge, swing;
+        double mean_mps = 0.0, sd_mps = 0.0;
+        std::size_t shots = 0;
+    };
+    std::vector<SwingSpeed> speeds;
+
+    /// The set-up that comes to the ball when \p declared was meant.
+    Recipe delivered(const Recipe& declared) const;
+};
+
+/// Factors on the spread of a prediction from readings, with which it held 80 of 100 of the shots
+/// that were fitted: the device's own noise, as far as it differs from the prior's.
+struct SpreadScale {
+    double launch = 1.0, spin = 1.0, landing = 1.0, carry = 1.0, release = 1.0;
+};
+
+struct Tuning {
+    std::string player;  ///< whose it is; empty for anybody's
+    StrikeTuning strike;
+    DeliveryTuning delivery;
+    AirTuning air;
+    GroundTuning ground;
+    SpreadScale spread;
+};
+
+}  // namespace wedgeon

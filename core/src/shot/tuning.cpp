@@ -1,0 +1,37 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Applying the parts of a tuning.
+#include "wedgeon/shot/tuning.h"
+
+#include <algorithm>
+
+namespace wedgeon {
+
+Air AirTuning::air(const Air& said) const {
+    Air a = said;
+    a.drag *= drag;
+    a.lift *= lift;
+    return a;
+}
+
+Ground GroundTuning::ground(const Ground& said) const {
+    // What was said may lie outside already; the factors do not move it farther out.
+    const auto kept = [](double value, double factor, double low, double high) {
+        return std::clamp(value * factor, std::min(value, low), std::max(value, high));
+    };
+    Ground g = said;
+    g.firmness = kept(said.firmness, firmness, 0.6, 1.5);
+    g.friction = kept(said.friction, friction, 0.15, 0.7);
+    g.stimp_ft = kept(said.stimp_ft, greenSpeed, 4.0, 16.0);
+    return g;
+}
+
+Recipe DeliveryTuning::delivered(const Recipe& declared) const {
+    Recipe r = declared;
+    r.open_rad = open(declared.open_rad);
+    r.lean_rad = lean(declared.lean_rad);
+    r.ballForward_m = ball(declared.ballForward_m);
+    return r;
+}
+
+}  // namespace wedgeon

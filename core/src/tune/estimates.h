@@ -1,0 +1,46 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Estimates with their 80 % intervals beside their priors.
+#pragma once
+
+#include <cmath>
+
+#include "tune/robust_fit.h"
+#include "wedgeon/tune/tune.h"
+
+namespace wedgeon::tune {
+
+/// The data narrowed the prior's interval by three tenths or more.
+inline bool isIdentified(double sd, double priorSd) {
+    return sd < 0.7 * priorSd;
+}
+
+/// Told on its own scale.
+inline TuneEstimate estimateOf(TuneEstimate::Kind kind, std::size_t shots, double value, double sd,
+                               double prior, double priorSd) {
+    TuneEstimate e;
+    e.kind = kind;
+    e.shots = shots;
+    e.value = value;
+    e.low80 = value - z80 * sd;
+    e.high80 = value + z80 * sd;
+    e.prior = prior;
+    e.priorLow80 = prior - z80 * priorSd;
+    e.priorHigh80 = prior + z80 * priorSd;
+    e.identified = isIdentified(sd, priorSd);
+    return e;
+}
+
+/// Told on its logarithm: \p prior times a factor.
+inline TuneEstimate factorOf(TuneEstimate::Kind kind, std::size_t shots, double log, double sd,
+                             double prior, double priorSd) {
+    TuneEstimate e = estimateOf(kind, shots, log, sd, 0.0, priorSd);
+    for (double* v : {&e.value, &e.low80, &e.high80, &e.prior, &e.priorLow80, &e.priorHigh80})
+        *v = prior * std::exp(*v);
+    return e;
+}
+
+/// The launch that was measured; nothing where a part of it was not.
+std::optional<Launch> launchOf(const TuneShot& shot);
+
+}  // namespace wedgeon::tune

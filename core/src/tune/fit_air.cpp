@@ -1,0 +1,88 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Drag and lift from measured launches and flights.
+#include "tune/estimates.h"
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+using namespace tune;
+
+constexpr std::size_t mostFlights = 3000;
+constexpr double difference = 0.1;  // of a prior's deviation
+const AirTuning prior;
+
+Air airAt(const Air& said, double drag, double lift) {
+    return AirTuning{std::exp(prior.dragSd * drag), std::exp(prior.liftSd * lift)}.air(said);
+}
+
+struct Flown {
+    Launch launch;
+    Air said;
+    Eigen::Vector3d measured;  // carry, apex, landing angle
+
+    Eigen::Vector3d at(double drag, double lift) const {
+        const FlightResult f = calcFlight(launch, airAt(said, drag, lift));
+        return {f.carry_m, f.apex_m, f.landingAngle_rad()};
+    }
+    std::optional<RobustRow> row(const Eigen::VectorXd& x) const {
+        try {
+            RobustRow r;
+            r.residual = measured - at(x[0], x[1]);
+            r.slope.resize(3, 2);
+            r.slope.col(0) =
+                (at(x[0] + difference, x[1]) - at(x[0] - difference, x[1])) / (2 * difference);
+            r.slope.col(1) =
+                (at(x[0], x[1] + difference) - at(x[0], x[1] - difference)) / (2 * difference);
+            r.places = {0, 1};
+            return r;
+        } catch (const RangeError&) {
+            return std::nullopt;
+        }
+    }
+};
+
+}  // namespace
+
+std::optional<Launch> tune::launchOf(const TuneShot& s) {
+    if (std::isnan(s.ballSpeed_mps) || std::isnan(s.launch_rad) || std::isnan(s.spin_radps))
+        return std::nullopt;
+    return launchFromAngles(s.ballSpeed_mps, s.launch_rad, s.direction_rad, s.spin_radps,
+                            s.axis_rad);
+}
+
+PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
+                          const std::stop_token& stop) {
+    PartFit<AirTuning> out;
+    if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
+    std::vector<Flown> flown;
+    const std::size_t step = shots.size() / mostFlights + 1;
+    for (std::size_t i = 0; i < shots.size(); i += step) {
+        const TuneShot& s = shots[i];
+        const auto launch = launchOf(s);
+        // Over slopes the carry is another one.
+        if (!launch || s.givens.terrain || strike.weights[i] <= 0.0) continue;
+        if (std::isnan(s.carry_m) && std::isnan(s.apex_m) && std::isnan(s.landing_rad)) continue;
+        flown.push_back({*launch, s.givens.air, {s.carry_m, s.apex_m, s.landing_rad}});
+    }
+    RobustProblem problem;
+    problem.shots = flown.size();
+    problem.parameters = 2;
+    problem.leastNoise = Eigen::Vector3d{0.05, 0.02, radFromDeg(0.1)};
+    problem.row = [&](std::size_t i, const Eigen::VectorXd& x) { return flown[i].row(x); };
+    const RobustFit fit = fitRobust(problem, stop);
+    if (!fit.fitted) return out;
+    out.used = fit.used;
+    out.tuning = {std::exp(prior.dragSd * fit.x[0]), std::exp(prior.liftSd * fit.x[1]),
+                  prior.dragSd * fit.sd(0), prior.liftSd * fit.sd(1)};
+    using Kind = TuneEstimate::Kind;
+    out.estimates = {factorOf(Kind::AirDrag, fit.used, prior.dragSd * fit.x[0], out.tuning.dragSd,
+                              1.0, prior.dragSd),
+                     factorOf(Kind::AirLift, fit.used, prior.liftSd * fit.x[1], out.tuning.liftSd,
+                              1.0, prior.liftSd)};
+    return out;
+}
+
+}  // namespace wedgeon

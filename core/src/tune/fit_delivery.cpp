@@ -1,0 +1,242 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What declared set-ups deliver, and how far one swing is from the next.
+#include <algorithm>
+#include <array>
+#include <map>
+#include <numeric>
+
+#include "tune/estimates.h"
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+using namespace tune;
+
+/// Offsets of opening, lean and ball, their factors, and the path's own offset.
+enum Place : Eigen::Index {
+    OpenBy,
+    LeanBy,
+    BallBy,
+    OpenTimes,
+    LeanTimes,
+    BallTimes,
+    PathBy,
+    Count
+};
+const Eigen::Vector<double, Count> priorSd{radFromDeg(4), radFromDeg(3), 0.015,        0.2,
+                                           0.2,           0.2,           radFromDeg(2)};
+constexpr double difference = 0.05;  // of a prior's deviation
+/// What a reading of the club is not better than.
+const double leastNoise_rad = radFromDeg(0.3);
+constexpr std::size_t mostSwings = 3000;
+constexpr std::size_t fewestOfKind = 3;
+constexpr std::size_t fewestForScatter = 12;
+/// Correlations of few swings lean on none: n swings count n / (n + this).
+constexpr double correlationPrior = 10.0;
+/// Deviations beyond which a swing is a mishit.
+constexpr double far = 3.0;
+
+struct Meant {
+    Wedge wedge;
+    Recipe declared;
+    double faceTurn_rad;
+    double side;  // -1 for a left-hander, whose readings are mirrored
+    Eigen::Vector4d read;
+
+    Eigen::Vector4d at(const Eigen::VectorXd& x) const {
+        DeliveryTuning t;
+        t.open = {priorSd[OpenBy] * x[OpenBy], 1 + priorSd[OpenTimes] * x[OpenTimes]};
+        t.lean = {priorSd[LeanBy] * x[LeanBy], 1 + priorSd[LeanTimes] * x[LeanTimes]};
+        t.ball = {priorSd[BallBy] * x[BallBy], 1 + priorSd[BallTimes] * x[BallTimes]};
+        const Delivery d = calcSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
+        return {d.attack_rad, side * d.path_rad + priorSd[PathBy] * x[PathBy],
+                side * d.faceAngle_rad, d.dynamicLoft_rad};
+    }
+    std::optional<RobustRow> row(const Eigen::VectorXd& x) const {
+        try {
+            RobustRow r;
+            r.residual = read - at(x);
+            r.slope.resize(4, Count);
+            for (Eigen::Index k = 0; k < Count; ++k) {
+                Eigen::VectorXd up = x;
+                Eigen::VectorXd down = x;
+                up[k] += difference;
+                down[k] -= difference;
+                r.slope.col(k) = (at(up) - at(down)) / (2 * difference);
+            }
+            r.places.resize(Count);
+            std::iota(r.places.begin(), r.places.end(), Eigen::Index{0});
+            return r;
+        } catch (const RangeError&) {
+            return std::nullopt;
+        }
+    }
+};
+
+using Five = std::array<double, 5>;  // in the order of Scatter
+
+struct Kind {
+    std::vector<Five> swings;
+};
+
+Five fiveOf(const Delivery& d) {
+    return {std::log(d.clubSpeed_mps), d.attack_rad, d.path_rad, d.faceAngle_rad,
+            d.dynamicLoft_rad};
+}
+
+/// Wedge, swing, set-up and lie (which slows the club).
+std::string kindOf(const TuneShot& s) {
+    std::string kind = s.wedge + '\n' + s.swing + '\n' + std::to_string(s.givens.lie.cover);
+    if (s.declared) {
+        for (const double v :
+             {s.declared->open_rad, s.declared->lean_rad, s.declared->ballForward_m,
+              s.declared->weightLead_pct, s.declared->bodyLine_rad})
+            kind += ' ' + std::to_string(v);
+    }
+    return kind;
+}
+
+/// From differences between swings of one kind that followed each other, over the square root of
+/// two: no middle has to be found first, which few swings find badly.
+std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
+    constexpr std::size_t neighbours = 5;
+    std::vector<Five> off;
+    double free = 0.0;
+    for (const Kind& kind : kinds) {
+        if (kind.swings.empty()) continue;
+        free += static_cast<double>(kind.swings.size() - 1);
+        for (std::size_t i = 0; i < kind.swings.size(); ++i) {
+            for (std::size_t j = i + 1; j < std::min(kind.swings.size(), i + 1 + neighbours); ++j) {
+                Five d{};
+                for (std::size_t q = 0; q < d.size(); ++q)
+                    d[q] = (kind.swings[i][q] - kind.swings[j][q]) / std::sqrt(2.0);
+                off.push_back(d);
+            }
+        }
+    }
+    if (free < static_cast<double>(fewestForScatter)) return std::nullopt;
+    PlayerScatter out;
+    std::array<double, 5> limit{};
+    for (std::size_t q = 0; q < 5; ++q) {
+        std::vector<double> absolute;
+        for (const Five& d : off)
+            absolute.push_back(std::abs(d[q]));
+        // The median tells where the mishits begin.
+        limit[q] = far * std::max(1e-4, madToSd * medianOf(std::move(absolute)));
+    }
+    double n = 0.0;
+    std::array<std::array<double, 5>, 5> sum{};
+    for (const Five& d : off) {
+        bool mishit = false;
+        for (std::size_t q = 0; q < 5; ++q)
+            mishit = mishit || std::abs(d[q]) > limit[q];
+        if (mishit) continue;
+        n += 1.0;
+        for (std::size_t a = 0; a < 5; ++a) {
+            for (std::size_t b = 0; b < 5; ++b)
+                sum[a][b] += d[a] * d[b];
+        }
+    }
+    for (std::size_t a = 0; a < 5; ++a) {
+        // A normal deviation without what lies beyond three of it has 0.9867 of its own.
+        out.sd[a] = std::max(1e-4, std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867);
+        for (std::size_t b = 0; b < 5; ++b) {
+            if (a == b || !(sum[a][a] > 0.0) || !(sum[b][b] > 0.0)) continue;
+            out.correlation[a][b] =
+                sum[a][b] / std::sqrt(sum[a][a] * sum[b][b]) * free / (free + correlationPrior);
+        }
+    }
+    return out;
+}
+
+std::vector<DeliveryTuning::SwingSpeed> speedsOf(std::span<const TuneShot> shots,
+                                                 const TuneResult& strike) {
+    std::map<std::pair<std::string, std::string>, std::vector<double>> kinds;
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        if (!shots[i].swing.empty() && strike.weights[i] > 0.0)
+            kinds[{shots[i].wedge, shots[i].swing}].push_back(shots[i].read.clubSpeed_mps);
+    }
+    std::vector<DeliveryTuning::SwingSpeed> out;
+    for (const auto& [name, speeds] : kinds) {
+        if (speeds.size() < fewestOfKind) continue;
+        DeliveryTuning::SwingSpeed s;
+        s.wedge = name.first;
+        s.swing = name.second;
+        s.shots = speeds.size();
+        s.mean_mps = medianOf(speeds);
+        std::vector<double> off;
+        for (const double v : speeds)
+            off.push_back(std::abs(v - s.mean_mps));
+        const double n = static_cast<double>(speeds.size());
+        s.sd_mps = madToSd * medianOf(off) * std::sqrt(n / (n - 1));
+        out.push_back(s);
+    }
+    return out;
+}
+
+}  // namespace
+
+PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
+                                    const std::stop_token& stop) {
+    PartFit<DeliveryTuning> out;
+    if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
+    std::vector<Meant> meant;
+    std::map<std::string, Kind> kinds;
+    const std::size_t every = shots.size() / mostSwings + 1;
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        const TuneShot& s = shots[i];
+        if (strike.weights[i] <= 0.0) continue;
+        const Delivery d = strike.tuning.unbiased(s.read);
+        if (!s.swing.empty()) {
+            kinds[kindOf(s)].swings.push_back(fiveOf(d));
+        }
+        if (!s.declared || i % every != 0) continue;
+        try {
+            const double turn =
+                calcContact(s.givens.ball, s.givens.face, s.givens.lie).faceTurn_rad;
+            meant.push_back({s.givens.wedge,
+                             *s.declared,
+                             turn,
+                             s.givens.hand == Hand::Left ? -1.0 : 1.0,
+                             {d.attack_rad, d.path_rad, d.faceAngle_rad, d.dynamicLoft_rad}});
+        } catch (const RangeError&) {
+            continue;
+        }
+    }
+    std::vector<Kind> each;
+    for (auto& [name, kind] : kinds)
+        each.push_back(std::move(kind));
+    out.tuning.scatter = scatterOf(each);
+    out.tuning.speeds = speedsOf(shots, strike);
+
+    RobustProblem problem;
+    problem.shots = meant.size();
+    problem.parameters = Count;
+    problem.leastNoise = Eigen::VectorXd::Constant(4, leastNoise_rad);
+    problem.row = [&](std::size_t i, const Eigen::VectorXd& x) { return meant[i].row(x); };
+    const RobustFit fit = fitRobust(problem, stop);
+    if (!fit.fitted) return out;
+    out.used = fit.used;
+    const auto line = [&](Place by, Place times) {
+        return DeliveryTuning::Line{priorSd[by] * fit.x[by], 1 + priorSd[times] * fit.x[times]};
+    };
+    out.tuning.open = line(OpenBy, OpenTimes);
+    out.tuning.lean = line(LeanBy, LeanTimes);
+    out.tuning.ball = line(BallBy, BallTimes);
+    using Its = TuneEstimate::Kind;
+    constexpr std::array<Its, Count> names{Its::OpenOffset, Its::LeanOffset, Its::BallOffset,
+                                           Its::OpenFactor, Its::LeanFactor, Its::BallFactor,
+                                           Its::PathOffset};
+    for (const Place k : {OpenBy, OpenTimes, LeanBy, LeanTimes, BallBy, BallTimes, PathBy}) {
+        const double prior = k == OpenTimes || k == LeanTimes || k == BallTimes ? 1.0 : 0.0;
+        out.estimates.push_back(estimateOf(names[static_cast<std::size_t>(k)], fit.used,
+                                           prior + priorSd[k] * fit.x[k], priorSd[k] * fit.sd(k),
+                                           prior, priorSd[k]));
+    }
+    return out;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,120 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Part after part.
+#include <algorithm>
+#include <array>
+
+#include "tune/strike_model.h"
+#include "wedgeon/error.h"
+#include "wedgeon/shot/spread.h"
+
+namespace wedgeon {
+namespace {
+
+/// Shares of the time.
+constexpr double strikeDone = 0.5, airDone = 0.65, groundDone = 0.85, deliveryDone = 0.9;
+
+constexpr std::size_t mostCalibrated = 200;
+constexpr std::size_t fewestCalibrated = 20;
+
+/// How many spreads away four in five of the measured values lie.
+SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
+                     const std::stop_token& stop) {
+    Givens givens;
+    const auto tuning = std::make_shared<Tuning>(fit.tuning());
+    std::array<std::vector<double>, tuneOutcomeCount> ratios;
+    const std::size_t every = shots.size() / mostCalibrated + 1;
+    for (std::size_t i = 0; i < shots.size() && !stop.stop_requested(); i += every) {
+        if (fit.strike.weights[i] <= 0.0) continue;
+        givens = shots[i].givens;
+        givens.tuning = tuning;
+        try {
+            const ShotResult p = calcShotFromDelivery(shots[i].read, givens);
+            const Spread s = findSpread(p, givens, SpreadSource::measured());
+            const TuneOutcomes measured = getOutcomes(shots[i]);
+            const TuneOutcomes predicted{
+                p.strike.launch.angle_rad(), p.strike.launch.spinRate_radps(),
+                p.flight.landingAngle_rad(), p.flight.carry_m, p.run.release_m};
+            const TuneOutcomes half{s.launchAngle_rad, s.spinRate_radps, s.landingAngle_rad,
+                                    s.carry_m, s.release_m};
+            for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+                if (!std::isnan(measured[o]) && half[o] > 0.0)
+                    ratios[o].push_back(std::abs(measured[o] - predicted[o]) / half[o]);
+            }
+        } catch (const RangeError&) {
+            continue;
+        }
+    }
+    SpreadScale out;
+    const std::array scales{&out.launch, &out.spin, &out.landing, &out.carry, &out.release};
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        std::vector<double>& r = ratios[o];
+        if (r.size() < fewestCalibrated) continue;
+        const auto at =
+            r.begin() + static_cast<std::ptrdiff_t>(0.8 * static_cast<double>(r.size()));
+        std::nth_element(r.begin(), at, r.end());
+        // A spread is never nothing, and never beyond all use.
+        *scales[o] = std::clamp(*at, 0.1, 5.0);
+    }
+    // The ground of these days was fitted to them; another day is one more.
+    if (const auto days = static_cast<double>(fit.ground.days.size()); days > 0.0)
+        out.release *= std::sqrt(1.0 + 1.0 / days);
+    return out;
+}
+
+}  // namespace
+
+Tuning PlayerFit::tuning() const {
+    Tuning t;
+    if (!strike.refused.empty()) return t;
+    t.strike = strike.tuning;
+    t.air = air.tuning;
+    t.ground = ground.tuning;
+    t.delivery = delivery.tuning;
+    t.spread = spread;
+    return t;
+}
+
+std::vector<TuneEstimate> PlayerFit::estimates() const {
+    std::vector<TuneEstimate> all = strike.estimates;
+    for (const auto* part : {&air.estimates, &ground.estimates, &delivery.estimates})
+        all.insert(all.end(), part->begin(), part->end());
+    return all;
+}
+
+PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options) {
+    PlayerFit fit;
+    const auto tell = [&](double share) {
+        if (options.progress) options.progress(share);
+    };
+    TuneOptions first = options;
+    first.progress = [&](double share) { tell(strikeDone * share); };
+    fit.strike = fitStrike(shots, first);
+    if (!fit.strike.refused.empty()) return fit;
+    tell(strikeDone);
+    fit.air = fitAir(shots, fit.strike, options.stop);
+    tell(airDone);
+    fit.ground = fitGround(shots, fit.strike, fit.air.tuning, options.stop);
+    tell(groundDone);
+    fit.delivery = fitDelivery(shots, fit.strike, options.stop);
+    tell(deliveryDone);
+    fit.spread = spreadOf(shots, fit, options.stop);
+    tell(1.0);
+    if (options.stop.stop_requested()) {
+        fit.strike.refused = "stopped";
+        fit.strike.weights.assign(shots.size(), 0.0);
+    }
+    return fit;
+}
+
+ShotResult calcTunedShot(const TuneShot& shot, const Tuning& tuning) {
+    Givens givens = shot.givens;
+    givens.tuning.reset();  // what follows takes its place
+    givens.air = tuning.air.air(givens.air);
+    givens.ground = tuning.ground.ground(givens.ground);
+    return calcShotWith(tuning.strike.unbiased(shot.read),
+                        tuning.strike.contact(tune::groupOf(shot.givens)), givens,
+                        tuning.strike.law());
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,235 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A tuning as JSON. Keys are literals: Fields keeps views of them.
+#include <array>
+#include <nlohmann/json.hpp>
+
+#include "json_fields.h"
+#include "wedgeon/error.h"
+#include "wedgeon/store/tunings.h"
+
+namespace wedgeon::store {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+constexpr std::size_t mostGroups = 1000;
+constexpr std::size_t mostSpeeds = 1000;
+constexpr std::size_t mostWordBytes = 200;
+
+/// In the order of BallKind.
+struct BallKeys {
+    const char *value, *sd;
+};
+constexpr std::array ballKeys{BallKeys{"tangential_soft", "tangential_sd_soft"},
+                              BallKeys{"tangential_firm", "tangential_sd_firm"},
+                              BallKeys{"tangential_range", "tangential_sd_range"}};
+/// In the order of Scatter; lengths in metres, angles in radians.
+constexpr std::array<const char*, scatterCount> scatterKeys{"speed", "attack",    "path", "face",
+                                                            "loft",  "low_point", "depth"};
+
+template <class Named, class Value>
+std::string keyOf(std::span<const Named> all, Value Named::*member, Value value) {
+    for (const Named& n : all) {
+        if (n.*member == value) return std::string(n.key);
+    }
+    return {};
+}
+
+/// A number inside its limits.
+double within(Fields& in, std::string_view key, double low, double high) {
+    const double value = in.number(key);
+    if (!(value >= low && value <= high)) {
+        throw std::invalid_argument(in.name(key) + "of a tuning is outside " + std::to_string(low) +
+                                    " to " + std::to_string(high));
+    }
+    return value;
+}
+
+/// A deviation.
+double sdIn(Fields& in, std::string_view key) {
+    return within(in, key, 0, 10);
+}
+
+/// A factor.
+double factorIn(Fields& in, std::string_view key) {
+    return within(in, key, 0.3, 3);
+}
+
+Json groupsJson(const StrikeTuning& t) {
+    Json groups = Json::array();
+    for (const auto& own : t.groups) {
+        const Lie& l = own.group.lie;
+        groups.push_back({{"ball", keyOf(namedBalls(), &NamedBall::ball, own.group.ball)},
+                          {"face", keyOf(namedFaces(), &NamedFace::face, own.group.face)},
+                          {"cover", l.cover},
+                          {"moisture", l.moisture},
+                          {"grain_rad", l.grain_rad},
+                          {"sit_m", l.sit_m},
+                          {"firmness", l.firmness},
+                          {"log", own.log},
+                          {"sd", own.sd}});
+    }
+    return groups;
+}
+
+StrikeTuning::OwnFriction readGroup(Fields& in) {
+    StrikeTuning::OwnFriction own;
+    const NamedBall* ball = findBall(in.word("ball", ""));
+    const NamedFace* face = findFace(in.word("face", ""));
+    if (!ball || !face) throw std::invalid_argument("a group's ball or face is not known");
+    own.group.ball = ball->ball;
+    own.group.face = face->face;
+    own.group.lie = {in.number("cover"), in.number("moisture"), in.number("grain_rad"),
+                     in.number("sit_m"), in.number("firmness")};
+    own.log = within(in, "log", -3, 3);
+    own.sd = sdIn(in, "sd");
+    in.finish();
+    return own;
+}
+
+Json lineJson(const DeliveryTuning::Line& line) {
+    return {{"offset", line.offset}, {"factor", line.factor}};
+}
+
+DeliveryTuning::Line readLine(Fields in) {
+    const DeliveryTuning::Line line{within(in, "offset", -0.6, 0.6), factorIn(in, "factor")};
+    in.finish();
+    return line;
+}
+
+Json scatterJson(const PlayerScatter& s) {
+    Json sd = Json::object();
+    for (std::size_t i = 0; i < scatterCount; ++i)
+        sd[scatterKeys[i]] = s.sd[i];
+    return {{"sd", sd}, {"correlation", s.correlation}};
+}
+
+PlayerScatter readScatter(Fields in) {
+    PlayerScatter s;
+    Fields sd = in.child("sd");
+    for (std::size_t i = 0; i < scatterCount; ++i)
+        s.sd[i] = sdIn(sd, scatterKeys[i]);
+    sd.finish();
+    try {
+        s.correlation = in.value("correlation").get<decltype(s.correlation)>();
+        s.validate();
+    } catch (const nlohmann::json::exception&) {
+        throw std::invalid_argument(in.name("correlation") + "must be 7 times 7 numbers");
+    } catch (const RangeError& e) {
+        throw std::invalid_argument(in.name("") + e.what());
+    }
+    in.finish();
+    return s;
+}
+
+Json deliveryJson(const DeliveryTuning& t) {
+    Json out{{"open", lineJson(t.open)}, {"lean", lineJson(t.lean)}, {"ball", lineJson(t.ball)}};
+    if (t.scatter) out["scatter"] = scatterJson(*t.scatter);
+    Json speeds = Json::array();
+    for (const auto& s : t.speeds) {
+        speeds.push_back({{"wedge", s.wedge},
+                          {"swing", s.swing},
+                          {"mean_mps", s.mean_mps},
+                          {"sd_mps", s.sd_mps},
+                          {"shots", s.shots}});
+    }
+    out["speeds"] = speeds;
+    return out;
+}
+
+DeliveryTuning readDelivery(Fields in) {
+    DeliveryTuning t;
+    t.open = readLine(in.child("open"));
+    t.lean = readLine(in.child("lean"));
+    t.ball = readLine(in.child("ball"));
+    if (in.has("scatter")) t.scatter = readScatter(in.child("scatter"));
+    for (Fields& s : in.children("speeds", mostSpeeds)) {
+        DeliveryTuning::SwingSpeed speed;
+        speed.wedge = s.word("wedge", "").substr(0, mostWordBytes);
+        speed.swing = s.word("swing", "").substr(0, mostWordBytes);
+        speed.mean_mps = within(s, "mean_mps", 0, 100);
+        speed.sd_mps = sdIn(s, "sd_mps");
+        speed.shots = static_cast<std::size_t>(within(s, "shots", 0, 1e9));
+        s.finish();
+        t.speeds.push_back(std::move(speed));
+    }
+    in.finish();
+    return t;
+}
+
+}  // namespace
+
+std::string formatTuning(const Tuning& tuning) {
+    const StrikeTuning& t = tuning.strike;
+    Json out{{"restitution0", t.restitution0},  {"restitution0_sd", t.restitution0Sd},
+             {"loft_bias_rad", t.loftBias_rad}, {"attack_bias_rad", t.attackBias_rad},
+             {"log_friction", t.logFriction},   {"friction_sd", t.frictionSd},
+             {"groups", groupsJson(t)}};
+    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
+        out[ballKeys[i].value] = t.tangentialRestitution[i];
+        out[ballKeys[i].sd] = t.tangentialSd[i];
+    }
+    const AirTuning& a = tuning.air;
+    out["air"] = {{"drag", a.drag}, {"lift", a.lift}, {"drag_sd", a.dragSd}, {"lift_sd", a.liftSd}};
+    const GroundTuning& g = tuning.ground;
+    out["ground"] = {{"firmness", g.firmness},      {"friction", g.friction},
+                     {"green_speed", g.greenSpeed}, {"firmness_sd", g.firmnessSd},
+                     {"friction_sd", g.frictionSd}, {"green_speed_sd", g.greenSpeedSd}};
+    out["delivery"] = deliveryJson(tuning.delivery);
+    const SpreadScale& s = tuning.spread;
+    out["spread"] = {{"launch", s.launch},
+                     {"spin", s.spin},
+                     {"landing", s.landing},
+                     {"carry", s.carry},
+                     {"release", s.release}};
+    return out.dump();
+}
+
+Tuning parseTuning(const std::string& json) {
+    nlohmann::json document;
+    try {
+        document = nlohmann::json::parse(json);
+    } catch (const nlohmann::json::exception& e) {
+        throw std::invalid_argument(std::string("a tuning is not JSON: ") + e.what());
+    }
+    Fields in(document, "");
+    Tuning out;
+    StrikeTuning& t = out.strike;
+    t.restitution0 = within(in, "restitution0", 0.5, 1.1);
+    t.restitution0Sd = sdIn(in, "restitution0_sd");
+    t.loftBias_rad = within(in, "loft_bias_rad", -0.3, 0.3);
+    t.attackBias_rad = within(in, "attack_bias_rad", -0.3, 0.3);
+    t.logFriction = within(in, "log_friction", -3, 3);
+    t.frictionSd = sdIn(in, "friction_sd");
+    for (std::size_t i = 0; i < ballKeys.size(); ++i) {
+        t.tangentialRestitution[i] = within(in, ballKeys[i].value, -0.5, 0.5);
+        t.tangentialSd[i] = sdIn(in, ballKeys[i].sd);
+    }
+    for (Fields& g : in.children("groups", mostGroups))
+        t.groups.push_back(readGroup(g));
+    // Tunings of the first program that kept them end here.
+    if (in.has("air")) {
+        Fields a = in.child("air");
+        out.air = {factorIn(a, "drag"), factorIn(a, "lift"), sdIn(a, "drag_sd"),
+                   sdIn(a, "lift_sd")};
+        a.finish();
+    }
+    if (in.has("ground")) {
+        Fields g = in.child("ground");
+        out.ground = {factorIn(g, "firmness"), factorIn(g, "friction"), factorIn(g, "green_speed"),
+                      sdIn(g, "firmness_sd"),  sdIn(g, "friction_sd"),  sdIn(g, "green_speed_sd")};
+        g.finish();
+    }
+    if (in.has("delivery")) out.delivery = readDelivery(in.child("delivery"));
+    if (in.has("spread")) {
+        Fields s = in.child("spread");
+        out.spread = {sdIn(s, "launch"), sdIn(s, "spin"), sdIn(s, "landing"), sdIn(s, "carry"),
+                      sdIn(s, "release")};
+        s.finish();
+    }
+    in.finish();
+    return out;
+}
+
+}  // namespace wedgeon::store
