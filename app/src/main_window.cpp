@@ -29,6 +29,7 @@
 #include "views/watch/refusals_dialog.h"
 #include "views/watch/watch_view.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/tunings.h"
 #include "widgets/givens_strip.h"
 #include "widgets/lesson_line.h"
@@ -50,12 +51,12 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     notice_ = new NoticeBar;
     views_ = new QStackedWidget;
     shape_ = new ShapeView(bench_, book_, shots_);
-    watch_ = new WatchView(shots_, bench_, log_, link_);
+    watch_ = new WatchView(shots_, bench_, log_, link_, wanted_);
     views_->addWidget(shape_);
     views_->addWidget(watch_);
     explain_ = new ExplainView(shots_, bench_);
     views_->addWidget(explain_);
-    tune_ = new TuneView(shots_, bench_, log_);
+    tune_ = new TuneView(shots_, bench_, log_, wanted_);
     views_->addWidget(tune_);
     lesson_ = new LessonLine;
     lesson_->addStop(tr("Shape"), 2);
@@ -81,6 +82,12 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     connect(watch_, &WatchView::openRequested, this, [this] { chooseFile(); });
     connect(watch_, &WatchView::listenRequested, this, &MainWindow::chooseMonitor);
     connect(&link_, &LiveLink::shotArrived, this, &MainWindow::shotArrived);
+    link_.declareWith([this] {
+        const BenchState& state = bench_.state();
+        return store::formatDeclared(state.recipes[state.chosen]);
+    });
+    connect(&shots_, &WatchedShots::shotsChanged, this,
+            [this] { wanted_.see(shots_.shots(), bench_.state().givens); });
     connect(&import_, &ImportJob::progress, notice_, &NoticeBar::setProgress);
     connect(&import_, &ImportJob::finished, this, &MainWindow::importFinished);
     connect(&import_, &ImportJob::guessed, this, &MainWindow::confirmColumns);
@@ -101,6 +108,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
     connect(&log_, &ShotLog::failed, notice_, &NoticeBar::showError);
     connect(strip, &GivensStrip::failed, notice_, &NoticeBar::showError);
+    connect(tune_, &TuneView::taken, this, [this] { showView(Watch); });
     connect(tune_, &TuneView::failed, notice_, &NoticeBar::showError);
     // What another window writes shows here too, a moment later.
     connect(&elsewhere_, &QTimer::timeout, this, [this] {

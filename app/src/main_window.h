@@ -6,6 +6,7 @@
 #include <QMainWindow>
 #include <QTimer>
 
+#include "model/hit_list.h"
 #include "model/import_job.h"
 #include "model/live_link.h"
 #include "model/recipe_book.h"
@@ -76,6 +77,7 @@ private:
     ShotLog log_;
     LiveLink link_;
     WatchedShots shots_;
+    HitList wanted_;
     ImportJob import_;
     QTimer elsewhere_;
     LessonLine* lesson_;

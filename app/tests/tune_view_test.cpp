@@ -1,10 +1,13 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Tune in the real window: what it says is what the core finds; refusals; players.
+#include <QCheckBox>
 #include <QComboBox>
+#include <QProgressBar>
 
 #include "academy.h"
 #include "start_state.h"
+#include "views/tune/fit_drawing.h"
 #include "wedgeon/store/tune_shots.h"
 #include "wedgeon/store/tunings.h"
 #include "window_fixture.h"
@@ -22,7 +25,13 @@ protected:
             },
             20000);
     }
+    void press(const char* text) {
+        for (auto* b : window_->findChildren<QAbstractButton*>()) {
+            if (b->text() == QLatin1String(text)) b->click();
+        }
+    }
     QString parameters() {
+        press("What the shots say");
         return byName<Drawing>(QStringLiteral("Parameters"))->accessibleDescription();
     }
 };
@@ -71,6 +80,158 @@ TEST_F(TuneViewTest, ItSaysWhatTheCoreFindsForEachPlayer) {
         (action(QStringLiteral("Copy the result"))->trigger(), QApplication::clipboard()->text());
     EXPECT_TRUE(text.contains(said("tuneSentence")));
     EXPECT_TRUE(text.contains(parameters()));
+}
+
+TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
+    const auto academy = demo::makeAcademy();
+    openRecords(academy.shots);
+    window_->showView(MainWindow::Tune);
+    ASSERT_TRUE(tuned());
+    std::vector<store::LoggedShot> logged;
+    for (const auto& r : academy.shots) {
+        store::LoggedShot shot;
+        shot.record = r;
+        logged.push_back(shot);
+    }
+    const auto data = store::findTuneShots(logged, startGivens(), "Runa Vale");
+    const PlayerFit fit = fitPlayer(data.shots);
+    ASSERT_FALSE(fit.delivery.estimates.empty());
+    press("Set-up and swings");
+    const QString setUps =
+        byName<Drawing>(QStringLiteral("What the set-up delivers"))->accessibleDescription();
+    EXPECT_NEAR(numberAfter(setUps, QStringLiteral("Opening: times")),
+                fit.delivery.tuning.open.factor, 0.0051)
+        << setUps.toStdString();
+    EXPECT_NEAR(numberAfter(said("tuneSwings"), QStringLiteral("opening come as")),
+                degFromRad(fit.delivery.tuning.open(radFromDeg(10))), 0.051);
+    EXPECT_TRUE(said("tuneSwings").contains(QStringLiteral("9 to 3: 50 gap")));
+    EXPECT_NEAR(numberAfter(parameters(), QStringLiteral("drag, times")), fit.air.tuning.drag,
+                0.0051);
+    // The clouds, and the choice by key and click.
+    press("Measured and predicted");
+    auto* cloud = byName<FitDrawing>(QStringLiteral("Measured against predicted"));
+    ASSERT_TRUE(cloud->isVisible());
+    const TuneResiduals residuals = findResiduals(data.shots, fit);
+    EXPECT_NEAR(
+        numberAfter(cloud->accessibleDescription(), QStringLiteral("carry: ")),
+        static_cast<double>(std::count_if(residuals.measured.begin(), residuals.measured.end(),
+                                          [](const auto& m) { return !std::isnan(m[3]); })),
+        0.1)
+        << cloud->accessibleDescription().toStdString();
+    const auto before = cloud->chosen();
+    QTest::keyClick(cloud, before > 0 ? Qt::Key_Left : Qt::Key_Right);
+    EXPECT_NE(cloud->chosen(), before);
+    QTest::mouseClick(cloud, Qt::LeftButton, {}, QPoint(cloud->width() - 30, 60));
+    EXPECT_EQ(cloud->chosen(), 4);
+}
+
+TEST_F(TuneViewTest, APatternThatIsLeftIsSaid) {
+    auto shots = demo::makeAcademy().shots;
+    for (auto& r : shots)
+        r[store::Quantity::Carry] *= 1 + 0.01 * (r[store::Quantity::ClubSpeed] - 22);
+    openRecords(shots);
+    window_->showView(MainWindow::Tune);
+    ASSERT_TRUE(tuned());
+    EXPECT_TRUE(said("tuneNext").contains(QStringLiteral("A pattern is left: carry")))
+        << said("tuneNext").toStdString();
+}
+
+TEST_F(TuneViewTest, TheShotsToHitAreTickedOffAsTheyComeIn) {
+    const auto shots = demo::makeAcademy().shots;
+    openRecords(shots);
+    window_->showView(MainWindow::Tune);
+    ASSERT_TRUE(tuned());
+    press("Hit these in Watch");
+    const auto wishes = [&] {
+        QStringList lines;
+        for (auto* b : window_->findChildren<QCheckBox*>()) {
+            if (b->isVisible() && b->text().contains(QStringLiteral(" of "))) lines << b->text();
+        }
+        return lines;
+    };
+    const QStringList asked = wishes();
+    ASSERT_FALSE(asked.isEmpty());
+    EXPECT_TRUE(asked.front().startsWith(QStringLiteral("0 of ")));
+    EXPECT_TRUE(said("hitTitle").contains(QStringLiteral("Runa Vale")));
+    // The player hits what the first line asks for; another hits it, too.
+    store::ShotRecord hit;
+    hit[store::Label::Player] = "Runa Vale";
+    std::vector<store::LoggedShot> logged;
+    for (const auto& r : shots) {
+        store::LoggedShot shot;
+        shot.record = r;
+        logged.push_back(shot);
+    }
+    const auto data = store::findTuneShots(logged, startGivens(), "Runa Vale");
+    const auto next = findNextShots(data.shots, fitStrike(data.shots));
+    ASSERT_FALSE(next.empty());
+    const NextShot& first = next.front();
+    hit[store::Quantity::ClubSpeed] = first.delivery.clubSpeed_mps + 0.5;
+    hit[store::Quantity::DynamicLoft] = first.delivery.dynamicLoft_rad;
+    hit[store::Quantity::AttackAngle] = first.delivery.attack_rad;
+    hit[store::Quantity::ClubPath] = hit[store::Quantity::FaceAngle] = 0.0;
+    hit[store::Quantity::BallSpeed] = 20;
+    for (const NamedBall& b : namedBalls()) {
+        if (b.ball == first.group.ball) hit[store::Label::Ball] = b.key;
+    }
+    for (const NamedFace& f : namedFaces()) {
+        if (f.face == first.group.face) hit[store::Label::FaceCondition] = f.key;
+    }
+    for (const NamedLie& l : namedLies()) {
+        if (l.lie == first.group.lie) hit[store::Label::Lie] = l.key;
+    }
+    auto other = hit;
+    other[store::Label::Player] = "Odo Ferrin";
+    openRecords({other});
+    EXPECT_EQ(wishes(), asked) << "another player's";
+    openRecords({hit});
+    EXPECT_TRUE(wishes().front().startsWith(QStringLiteral("1 of ")))
+        << wishes().front().toStdString();
+    // By hand, and away.
+    for (auto* b : window_->findChildren<QCheckBox*>()) {
+        if (b->isVisible() && b->text().contains(QStringLiteral(" of ")) && !b->isChecked())
+            QTest::mouseClick(b, Qt::LeftButton, {}, QPoint(8, b->height() / 2));
+    }
+    EXPECT_TRUE(said("hitTitle").startsWith(QStringLiteral("All hit")));
+    byName<QAbstractButton>(QStringLiteral("Drop the list of shots to hit"))->click();
+    EXPECT_TRUE(wishes().isEmpty());
+}
+
+TEST_F(TuneViewTest, ALongTuningShowsHowFarItIsAndIsCancelled) {
+    std::vector<store::ShotRecord> many;
+    for (unsigned seed = 1; seed <= 25; ++seed) {
+        for (auto r : demo::makeAcademy(seed).shots) {
+            // Seed by seed another month, so that every day is one of its own.
+            r[store::Label::Time] = std::to_string(2000 + seed) + r[store::Label::Time].substr(4);
+            many.push_back(r);
+        }
+    }
+    openRecords(many);
+    window_->showView(MainWindow::Tune);
+    QProgressBar* bar = nullptr;
+    for (auto* b : window_->findChildren<QProgressBar*>()) {
+        if (b->accessibleName() == QStringLiteral("Share of the tuning that is done")) bar = b;
+    }
+    ASSERT_TRUE(bar);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return bar->isVisible() && bar->value() > 0; }, 20000));
+    QTest::keyClick(window_->focusWidget() ? window_->focusWidget() : window_.get(),
+                    Qt::Key_Escape);
+    if (bar->isVisible()) {
+        for (auto* b : window_->findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == QStringLiteral("Cancel")) b->click();
+        }
+    }
+    EXPECT_EQ(said("tuneSentence"), QStringLiteral("Stopped."));
+    EXPECT_FALSE(bar->isVisible());
+    QPushButton* again = nullptr;
+    for (auto* b : window_->findChildren<QPushButton*>()) {
+        if (b->text() == QStringLiteral("Tune again")) again = b;
+    }
+    ASSERT_TRUE(again && again->isVisible());
+    again->click();
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return said("tuneSentence").startsWith(QStringLiteral("Runa Vale")); }, 60000))
+        << said("tuneSentence").toStdString();
 }
 
 TEST_F(TuneViewTest, TooFewShotsAreRefusedWithTheReason) {

@@ -197,6 +197,18 @@ int main(int argc, char** argv) {
     window.showView(wedgeon::MainWindow::Tune);
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("tune")) && good;
+    for (const auto& [button, name] : {std::pair("Measured and predicted", "tune-fit"),
+                                       std::pair("Set-up and swings", "tune-swings")}) {
+        for (auto* b : window.findChildren<QAbstractButton*>()) {
+            if (b->text() == QLatin1String(button)) b->click();
+        }
+        good = save(window, folder, QLatin1String(name)) && good;
+    }
+    for (auto* b : window.findChildren<QAbstractButton*>()) {
+        if (b->text() == QStringLiteral("Hit these in Watch")) b->click();
+    }
+    good = save(window, folder, QStringLiteral("watch-hit")) && good;
+    byName<QAbstractButton>(window, QStringLiteral("Drop the list of shots to hit"))->click();
     window.showView(wedgeon::MainWindow::Watch);
 
     wedgeon::style::setDark(true);

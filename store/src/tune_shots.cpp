@@ -48,7 +48,9 @@ TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallbac
         const std::string day = time.size() >= 10 && time[4] == '-'
                                     ? time.substr(0, 10)
                                     : "session " + std::to_string(shot.session);
-        const int session = sessions.emplace(day, static_cast<int>(sessions.size())).first->second;
+        const auto [at, isNew] = sessions.emplace(day, static_cast<int>(sessions.size()));
+        if (isNew) out.days.push_back(day);
+        const int session = at->second;
         if (auto s = findTuneShot(shot.record, fallback, session)) {
             out.shots.push_back(std::move(*s));
             out.from.push_back(i);

@@ -161,6 +161,7 @@ void LiveLink::take(const store::LiveShot& shot) {
                                          .toString(QStringLiteral("yyyy-MM-dd HH:mm:ss"))
                                          .toStdString();
     }
+    if (declares_ && setUp_) record[store::Label::Recipe] = setUp_();
     std::optional<store::LoggedShot> added;
     // What is not on the disk is not acknowledged: the device will send it again.
     if (!log_.addLive(source_, shot.id, record, added)) return;

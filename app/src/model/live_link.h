@@ -7,6 +7,8 @@
 #include <QObject>
 #include <QTcpSocket>
 #include <QTimer>
+#include <functional>
+#include <string>
 
 #include "model/shot_log.h"
 #include "wedgeon/store/live_protocol.h"
@@ -28,6 +30,10 @@ public:
     void listen(quint16 port);
     void stop();
     void setHeld(bool held);
+    /// Where the document of the set-up comes from that new shots are declared with.
+    void declareWith(std::function<std::string()> setUp) { setUp_ = std::move(setUp); }
+    void setDeclares(bool declares) { declares_ = declares; }
+    bool declares() const { return declares_; }
 
 signals:
     void changed();
@@ -50,6 +56,8 @@ private:
     quint16 port_ = 0;
     State state_ = State::Off;
     bool wantHeld_ = false;
+    bool declares_ = false;
+    std::function<std::string()> setUp_;
     QString device_, status_, trouble_;
     int shots_ = 0, skipped_ = 0;
 };

@@ -4,11 +4,38 @@
 #include "model/tuner.h"
 
 namespace wedgeon {
+namespace {
+
+/// Shares of the time at which the parts are done.
+constexpr double fitDone = 0.15, residualsDone = 0.2, checkDone = 0.95;
+
+}  // namespace
+
 Tuner::Tuner(QObject* parent)
-    : QObject(parent), worker_(this, &Tuner::answer, [this](const Answer& a) { emit tuned(a); }) {}
+    : QObject(parent),
+      share_(std::make_shared<std::atomic<double>>(0.0)),
+      worker_(this, &Tuner::answer, [this](const Answer& a) {
+          working_ = false;
+          emit tuned(a);
+      }) {}
+
+Tuner::~Tuner() {
+    stop_.request_stop();  // the worker is waited for
+}
 
 void Tuner::ask(const ShotList& shots, const Givens& fallback, const QString& player) {
-    worker_.ask({player, store::findTuneShots(shots, fallback, player.toStdString())});
+    stop_.request_stop();
+    stop_ = {};
+    share_ = std::make_shared<std::atomic<double>>(0.0);
+    working_ = true;
+    worker_.ask({player, store::findTuneShots(shots, fallback, player.toStdString()),
+                 stop_.get_token(), share_});
+}
+
+void Tuner::cancel() {
+    stop_.request_stop();
+    worker_.forget();
+    working_ = false;
 }
 
 Tuner::Answer Tuner::answer(const Question& q) {
@@ -16,11 +43,21 @@ Tuner::Answer Tuner::answer(const Question& q) {
     out->player = q.player;
     out->data = q.data;
     const std::vector<TuneShot>& shots = q.data.shots;
-    out->fit = fitPlayer(shots);
+    const auto part = [&](double from, double to) {
+        TuneOptions options;
+        options.stop = q.stop;
+        options.progress = [share = q.share, from, to](double s) {
+            *share = from + (to - from) * s;
+        };
+        return options;
+    };
+    out->fit = fitPlayer(shots, part(0.0, fitDone));
     if (!out->fit.strike.refused.empty()) return out;
     out->residuals = findResiduals(shots, out->fit);
-    out->check = checkLeftOut(shots);
-    out->next = findNextShots(shots, out->fit.strike);
+    *q.share = residualsDone;
+    out->check = checkLeftOut(shots, part(residualsDone, checkDone));
+    if (!q.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
+    *q.share = 1.0;
     return out;
 }
 

@@ -1,10 +1,12 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The tuning of one player, worked out in a thread: the newest question wins.
+// The tuning of one player, worked out in a thread: the newest question stops the one before.
 #pragma once
 
 #include <QObject>
+#include <atomic>
 #include <memory>
+#include <stop_token>
 
 #include "model/latest_worker.h"
 #include "model/shot_log.h"
@@ -27,20 +29,30 @@ class Tuner : public QObject {
 
 public:
     explicit Tuner(QObject* parent = nullptr);
+    ~Tuner() override;
     void ask(const ShotList& shots, const Givens& fallback, const QString& player);
-    void forget() { worker_.forget(); }
+    /// Ends what is under way; nothing will be told of it.
+    void cancel();
+    bool isWorking() const { return working_; }
+    double progress() const { return *share_; }  ///< 0-1 of what is under way
 
 signals:
     void tuned(const std::shared_ptr<const wedgeon::PlayerTuning>& tuning);
 
 private:
+    using Share = std::shared_ptr<std::atomic<double>>;
     struct Question {
         QString player;
         store::TuneShots data;
+        std::stop_token stop;
+        Share share;
     };
     using Answer = std::shared_ptr<const PlayerTuning>;
     static Answer answer(const Question& question);
 
+    std::stop_source stop_;
+    Share share_;
+    bool working_ = false;
     LatestWorker<Question, Answer> worker_;
 };
 

@@ -223,4 +223,14 @@ QString air(const Air& a, const Units& units) {
     return said;
 }
 
+QString tuneGroup(const TuneGroup& g) {
+    return ballAndFace(g.ball, g.face).remove(tr(" grooves")) + QStringLiteral(" · ") + lie(g.lie);
+}
+
+QString nextShot(const NextShot& n, const Units& units) {
+    return tr("%1 with %2 of dynamic loft, %3 attack: %4")
+        .arg(units.speed(n.delivery.clubSpeed_mps), degrees(n.delivery.dynamicLoft_rad, 0),
+             attackDegrees(n.delivery.attack_rad), tuneGroup(n.group));
+}
+
 }  // namespace wedgeon::text

@@ -9,6 +9,7 @@
 #include "text/units.h"
 #include "wedgeon/explain/explain.h"
 #include "wedgeon/shot/spread.h"
+#include "wedgeon/tune/tune.h"
 
 namespace wedgeon::text {
 
@@ -41,6 +42,10 @@ QString cause(Cause cause);
 QString wedge(const Wedge& wedge);
 QString ballAndFace(BallKind ball, FaceCondition face);
 QString lie(const Lie& lie);
+/// "range, worn, dry · short grass, dry": what shares a friction.
+QString tuneGroup(const TuneGroup& group);
+/// "27.1 m/s with 56° of dynamic loft, 4.2° down attack: range, worn, dry · short grass, dry".
+QString nextShot(const NextShot& shot, const Units& units);
 QString ground(const Ground& ground);
 QString air(const Air& air, const Units& units);
 

@@ -3,6 +3,7 @@
 // The ground from measured runs: what all days share, and each day about it.
 #include <algorithm>
 #include <map>
+#include <set>
 
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
@@ -18,6 +19,8 @@ constexpr std::size_t mostRuns = 1000;
 constexpr double firmnessSd = 0.15, frictionSd = 0.15, speedSd = 0.12;
 constexpr double dayFirmnessSd = 0.10, daySpeedSd = 0.08;
 constexpr double leastNoise_m = 0.1;
+/// The newest days have a ground of their own; of many the older ones say only what all share.
+constexpr std::size_t mostDays = 24;
 /// A step that a run's small leaps (one hop more or less) do not drown.
 constexpr double difference = 0.05;
 
@@ -36,7 +39,7 @@ struct Landed {
     Vec3 velocity_mps, spin_radps;
     Ground said;
     double release_m;
-    Eigen::Index day;
+    Eigen::Index day;  // -1: has none of its own
 
     double at(double firmness, double friction, double speed) const {
         return calcRun(velocity_mps, spin_radps, tuningOf(firmness, friction, speed).ground(said))
@@ -44,8 +47,8 @@ struct Landed {
     }
     std::optional<RobustRow> row(const Eigen::VectorXd& x, double friction) const {
         const Eigen::Index own = common + 2 * day;
-        const double firmness = firmnessSd * x[0] + dayFirmnessSd * x[own];
-        const double speed = speedSd * x[1] + daySpeedSd * x[own + 1];
+        const double firmness = firmnessSd * x[0] + (day < 0 ? 0.0 : dayFirmnessSd * x[own]);
+        const double speed = speedSd * x[1] + (day < 0 ? 0.0 : daySpeedSd * x[own + 1]);
         constexpr double d = difference;
         try {
             RobustRow r;
@@ -54,10 +57,14 @@ struct Landed {
                 (at(firmness + d, friction, speed) - at(firmness - d, friction, speed)) / (2 * d);
             const double bySpeed =
                 (at(firmness, friction, speed + d) - at(firmness, friction, speed - d)) / (2 * d);
-            r.slope.resize(1, 4);
-            r.slope << byFirmness * firmnessSd, bySpeed * speedSd, byFirmness * dayFirmnessSd,
-                bySpeed * daySpeedSd;
-            r.places = {0, 1, own, own + 1};
+            if (day < 0) {
+                r.slope = Eigen::RowVector2d{byFirmness * firmnessSd, bySpeed * speedSd};
+                r.places = {0, 1};
+            } else {
+                r.slope = Eigen::RowVector4d{byFirmness * firmnessSd, bySpeed * speedSd,
+                                             byFirmness * dayFirmnessSd, bySpeed * daySpeedSd};
+                r.places = {0, 1, own, own + 1};
+            }
             return r;
         } catch (const RangeError&) {
             return std::nullopt;
@@ -186,6 +193,20 @@ double frictionAt(const std::vector<Slice>& slices, double share) {
     return slices.back().friction;
 }
 
+/// The sessions with runs that have their own ground, and their places.
+std::map<int, Eigen::Index> newestDays(std::span<const TuneShot> shots) {
+    std::set<int> with;
+    for (const TuneShot& s : shots) {
+        if (!std::isnan(s.release_m)) with.insert(s.session);
+    }
+    while (with.size() > mostDays)
+        with.erase(with.begin());
+    std::map<int, Eigen::Index> days;
+    for (const int session : with)
+        days.emplace(session, static_cast<Eigen::Index>(days.size()));
+    return days;
+}
+
 /// How the ball came down: as its measured launch flies, else as the tuned strike says.
 FlightResult flightOf(const TuneShot& s, const Tuning& tuning) {
     if (const auto launch = launchOf(s)) return calcFlight(*launch, tuning.air.air(s.givens.air));
@@ -202,17 +223,16 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, c
     tuning.strike = strike.tuning;
     tuning.air = air;
     std::vector<Landed> landed;
-    std::map<int, Eigen::Index> days;
+    const std::map<int, Eigen::Index> days = newestDays(shots);
     const std::size_t every = shots.size() / mostRuns + 1;
     for (std::size_t i = 0; i < shots.size(); i += every) {
         const TuneShot& s = shots[i];
         if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.givens.terrain) continue;
         try {
             const FlightResult f = flightOf(s, tuning);
-            const Eigen::Index day =
-                days.emplace(s.session, static_cast<Eigen::Index>(days.size())).first->second;
-            landed.push_back(
-                {f.landingVelocity_mps, f.landingSpin_radps, s.givens.ground, s.release_m, day});
+            const auto day = days.find(s.session);
+            landed.push_back({f.landingVelocity_mps, f.landingSpin_radps, s.givens.ground,
+                              s.release_m, day == days.end() ? -1 : day->second});
         } catch (const RangeError&) {
             continue;
         }

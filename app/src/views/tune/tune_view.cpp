@@ -3,140 +3,72 @@
 // Asking and telling.
 #include "views/tune/tune_view.h"
 
+#include <QButtonGroup>
 #include <QComboBox>
 #include <QDateTime>
 #include <QHBoxLayout>
-#include <QLabel>
+#include <QProgressBar>
 #include <QPushButton>
+#include <QSettings>
+#include <QShortcut>
 #include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QToolButton>
 #include <QVBoxLayout>
-#include <cmath>
 #include <map>
 
 #include "style/style.h"
-#include "text/sentences.h"
-#include "views/tune/estimates_drawing.h"
-#include "views/tune/left_out_drawing.h"
+#include "views/tune/tune_texts.h"
 #include "wedgeon/store/error.h"
-#include "wedgeon/units.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
+
 namespace {
 
-using Kind = TuneEstimate::Kind;
+/// Longer than this a person wonders what is going on.
+constexpr int patience_ms = 400;
+constexpr int tick_ms = 100;
 
-QString percent(double factor) {
-    return text::number(100 * (factor - 1), 0);
+SentenceLabel* bodyText(const QString& name) {
+    auto* label = new SentenceLabel(SentenceLabel::Rank::Body);
+    label->setObjectName(name);
+    label->setFont(style::font(13));
+    label->setContentsMargins(14, 0, 14, 6);
+    label->setAlignment(Qt::AlignTop);
+    return label;
 }
 
-/// "range, worn, dry · short grass, dry": what shares a friction.
-QString groupText(const TuneGroup& g) {
-    return text::ballAndFace(g.ball, g.face).remove(TuneView::tr(" grooves")) +
-           QStringLiteral(" · ") + text::lie(g.lie);
-}
-
-EstimatesDrawing::Row rowOf(const TuneEstimate& e) {
-    EstimatesDrawing::Row r;
-    double k = 1.0;
-    switch (e.kind) {
-        case Kind::Friction:
-            r.name = TuneView::tr("Friction: %1").arg(groupText(e.group));
-            r.decimals = 3;
-            break;
-        case Kind::TangentialRestitution:
-            for (const NamedBall& b : namedBalls()) {
-                if (b.ball == e.group.ball)
-                    r.name = TuneView::tr("Spring: %1").arg(text::fromUtf8(b.text));
-            }
-            break;
-        case Kind::Restitution0:
-            r.name = TuneView::tr("Restitution");
-            r.decimals = 3;
-            break;
-        case Kind::LoftBias:
-        case Kind::AttackBias:
-            r.name = e.kind == Kind::LoftBias ? TuneView::tr("Device's loft bias")
-                                              : TuneView::tr("Device's attack bias");
-            k = degFromRad(1.0);
-            r.unit = QStringLiteral("°");
-            r.decimals = 1;
-            break;
-        case Kind::GroundFirmness:
-            r.name = TuneView::tr("Ground: firmness, times");
-            break;
-        case Kind::GroundFriction:
-            r.name = TuneView::tr("Ground: friction, times");
-            break;
-        case Kind::GreenSpeed:
-            r.name = TuneView::tr("Green speed, times");
-            break;
-        case Kind::AirDrag:
-            r.name = TuneView::tr("Air: drag, times");
-            break;
-        case Kind::AirLift:
-            r.name = TuneView::tr("Air: lift, times");
-            break;
-        case Kind::OpenOffset:
-        case Kind::LeanOffset:
-        case Kind::PathOffset:
-            r.name = e.kind == Kind::OpenOffset   ? TuneView::tr("Opening: added")
-                     : e.kind == Kind::LeanOffset ? TuneView::tr("Shaft lean: added")
-                                                  : TuneView::tr("Path: farther right");
-            k = degFromRad(1.0);
-            r.unit = QStringLiteral("°");
-            r.decimals = 1;
-            break;
-        case Kind::OpenFactor:
-            r.name = TuneView::tr("Opening: times");
-            break;
-        case Kind::LeanFactor:
-            r.name = TuneView::tr("Shaft lean: times");
-            break;
-        case Kind::BallOffset:
-            r.name = TuneView::tr("Ball: farther forward, in balls");
-            k = 1.0 / constants::ballWidth_m;
-            break;
-        case Kind::BallFactor:
-            r.name = TuneView::tr("Ball: times");
-            break;
-    }
-    r.value = e.value * k;
-    r.low = e.low80 * k;
-    r.high = e.high80 * k;
-    r.prior = e.prior * k;
-    r.priorLow = e.priorLow80 * k;
-    r.priorHigh = e.priorHigh80 * k;
-    r.known = e.identified;
-    return r;
-}
-
-const TuneEstimate* estimateOf(const TuneResult& fit, Kind kind) {
-    for (const TuneEstimate& e : fit.estimates) {
-        if (e.kind == kind) return &e;
-    }
-    return nullptr;
+bool isOfSetUp(const TuneEstimate& e) {
+    return e.kind >= TuneEstimate::Kind::OpenOffset;
 }
 
 }  // namespace
 
-TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log) {
+TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList& wanted,
+                   QWidget* parent)
+    : QWidget(parent), shots_(shots), bench_(bench), log_(log), wanted_(wanted) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(14, 12, 14, 12);
     whole->addWidget(makePage());
     connect(&tuner_, &Tuner::tuned, this, &TuneView::show);
+    tick_.setInterval(tick_ms);
+    connect(&tick_, &QTimer::timeout, this, &TuneView::followProgress);
     const auto again = [this] {
         stale_ = true;
         if (isVisible()) askSoon();
     };
     connect(&shots_, &WatchedShots::shotsChanged, this, again);
     connect(&shots_, &QAbstractItemModel::dataChanged, this, again);
+    connect(again_, &QPushButton::clicked, this, again);
     connect(&bench_, &Workbench::unitsChanged, this, [this] {
         if (tuning_) show(tuning_);
     });
+    auto* escape = new QShortcut(QKeySequence(Qt::Key_Escape), this);
+    escape->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(escape, &QShortcut::activated, this, &TuneView::cancel);
 }
 
 QWidget* TuneView::makePage() {
@@ -160,28 +92,120 @@ QWidget* TuneView::makePage() {
     side->setSpacing(6);
     side->addWidget(player_);
     side->addWidget(makeUse());
+    side->addWidget(makeProgress());
     side->addStretch(1);
     head->addLayout(side);
     column->addWidget(top);
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
+    row->addWidget(makeLeft(), 13);
+    row->addWidget(makeRight(), 10);
+    column->addLayout(row, 1);
+    return page;
+}
+
+QWidget* TuneView::makeProgress() {
+    busy_ = new QWidget;
+    auto* line = new QHBoxLayout(busy_);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(6);
+    progress_ = new QProgressBar;
+    progress_->setRange(0, 100);
+    progress_->setAccessibleName(tr("Share of the tuning that is done"));
+    auto* stop = new QPushButton(tr("Cancel"));
+    stop->setToolTip(tr("Stop tuning (Esc)"));
+    connect(stop, &QPushButton::clicked, this, &TuneView::cancel);
+    again_ = new QPushButton(tr("Tune again"));
+    again_->hide();
+    line->addWidget(progress_, 1);
+    line->addWidget(stop);
+    busy_->hide();
+    auto* both = new QWidget;
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(busy_);
+    column->addWidget(again_);
+    return both;
+}
+
+QWidget* TuneView::makeLeft() {
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(2, 8, 2, 2);
+    column->setSpacing(4);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(10, 0, 14, 0);
+    line->setSpacing(2);
+    pageButtons_ = new QButtonGroup(this);
+    const std::array names{tr("What the shots say"), tr("Measured and predicted"),
+                           tr("Set-up and swings")};
+    for (std::size_t i = 0; i < names.size(); ++i) {
+        auto* button = new QToolButton;
+        button->setText(names[i]);
+        button->setCheckable(true);
+        button->setAutoRaise(true);
+        button->setFont(style::font(14, QFont::DemiBold));
+        pageButtons_->addButton(button, static_cast<int>(i));
+        line->addWidget(button);
+    }
+    line->addStretch(1);
+    auto* hint = new SentenceLabel(SentenceLabel::Rank::Why);
+    hint->setText(tr("dashed: before the shots; 80 in 100"));
+    hint->setFont(style::font(12));
+    hint->setWordWrap(false);
+    line->addWidget(hint);
+    column->addLayout(line);
+    pages_ = new QStackedWidget;
     estimates_ = new EstimatesDrawing(tr("Parameters"));
-    row->addWidget(
-        titledPanel(tr("What the shots say"), tr("dashed: before them; 80 in 100"), estimates_),
-        13);
-    auto* right = new QVBoxLayout;
+    fit_ = new FitDrawing(tr("Measured against predicted"));
+    auto* swings = new QWidget;
+    auto* below = new QVBoxLayout(swings);
+    below->setContentsMargins(0, 0, 0, 0);
+    setUps_ = new EstimatesDrawing(tr("What the set-up delivers"));
+    setUps_->setMinimumHeight(140);
+    below->addWidget(setUps_, 1);
+    swings_ = bodyText(QStringLiteral("tuneSwings"));
+    below->addWidget(swings_, 1);
+    for (QWidget* w : {static_cast<QWidget*>(estimates_), static_cast<QWidget*>(fit_), swings})
+        pages_->addWidget(w);
+    column->addWidget(pages_, 1);
+    connect(pageButtons_, &QButtonGroup::idClicked, this,
+            [this](int page) { showPage(static_cast<Page>(page)); });
+    connect(pages_, &QStackedWidget::currentChanged, hint,
+            [hint](int page) { hint->setVisible(page != Fit); });
+    const int former = QSettings().value(QStringLiteral("tunePage")).toInt();
+    showPage(static_cast<Page>(std::clamp(former, 0, pages_->count() - 1)));
+    return panel;
+}
+
+void TuneView::showPage(Page page) {
+    pages_->setCurrentIndex(page);
+    pageButtons_->button(page)->setChecked(true);
+    QSettings().setValue(QStringLiteral("tunePage"), static_cast<int>(page));
+}
+
+QWidget* TuneView::makeRight() {
+    auto* side = new QWidget;
+    auto* right = new QVBoxLayout(side);
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(12);
     leftOut_ = new LeftOutDrawing(tr("Errors on days left out"));
     right->addWidget(titledPanel(tr("On days left out"), QString(), leftOut_), 10);
-    next_ = new SentenceLabel(SentenceLabel::Rank::Body);
-    next_->setObjectName(QStringLiteral("tuneNext"));
-    next_->setFont(style::font(13));
-    next_->setContentsMargins(14, 0, 14, 6);
-    next_->setAlignment(Qt::AlignTop);
-    right->addWidget(titledPanel(tr("Not known yet, and what to hit next"), QString(), next_), 11);
-    row->addLayout(right, 10);
-    column->addLayout(row, 1);
-    return page;
+    auto* content = new QWidget;
+    auto* column = new QVBoxLayout(content);
+    column->setContentsMargins(0, 0, 0, 10);
+    next_ = bodyText(QStringLiteral("tuneNext"));
+    column->addWidget(next_, 1);
+    hit_ = new QPushButton(tr("Hit these in Watch"));
+    hit_->setToolTip(tr("Take the list to Watch, where shots are ticked off as they come in"));
+    column->addWidget(hit_, 0, Qt::AlignHCenter);
+    connect(hit_, &QPushButton::clicked, this, [this] {
+        wanted_.take(tuning_->player, tuning_->next, shots_.shots());
+        emit taken();
+    });
+    right->addWidget(titledPanel(tr("Not known yet, and what to hit next"), QString(), content),
+                     11);
+    return side;
 }
 
 QWidget* TuneView::makeUse() {
@@ -291,8 +315,10 @@ void TuneView::askSoon() {
     tuning_.reset();
     use_->setEnabled(false);
     fillKept();
+    again_->hide();
+    hit_->hide();
     if (shots_.rowCount() == 0) {
-        tuner_.forget();
+        tuner_.cancel();
         headline_->setTexts(tr("No shots to tune to yet."),
                             tr("Open a file of shots in Watch (Ctrl+O), or listen to a launch "
                                "monitor (Ctrl+L). Club and ball data are needed."));
@@ -303,123 +329,65 @@ void TuneView::askSoon() {
         Givens fallback = bench_.state().givens;
         fallback.tuning.reset();
         tuner_.ask(shots_.shots(), fallback, player_->currentData().toString());
+        since_.start();
+        tick_.start();
     }
+    followProgress();
     estimates_->show({});
+    setUps_->show({});
+    fit_->show({});
     leftOut_->show({});
     next_->clear();
+    swings_->clear();
+}
+
+void TuneView::followProgress() {
+    if (!tuner_.isWorking()) tick_.stop();
+    busy_->setVisible(tuner_.isWorking() && since_.elapsed() > patience_ms);
+    progress_->setValue(static_cast<int>(100 * tuner_.progress()));
+}
+
+void TuneView::cancel() {
+    if (!tuner_.isWorking()) return;
+    tuner_.cancel();
+    followProgress();
+    headline_->setTexts(tr("Stopped."), tr("Nothing was fitted; what is in use stays in use."));
+    again_->show();
 }
 
 void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     tuning_ = tuning;
+    followProgress();
     use_->setEnabled(tuning_->fit.strike.refused.empty());
     fillKept();
-    headline_->setTexts(sentence(), why());
+    const Units& units = bench_.units();
+    headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));
     showEstimates();
-    showLeftOut();
-    showNext();
+    fit_->show(text::fitContent(tuning_->residuals, units));
+    leftOut_->show(text::leftOutRows(tuning_->check, units));
+    next_->setText(text::tuneNext(*tuning_, units).join(QLatin1Char('\n')));
+    swings_->setText(text::tuneSwings(*tuning_, units).join(QLatin1Char('\n')));
+    hit_->setVisible(!tuning_->next.empty());
 }
 
 void TuneView::showEstimates() {
     QVector<EstimatesDrawing::Row> rows;
+    QVector<EstimatesDrawing::Row> setUps;
     for (const TuneEstimate& e : tuning_->fit.estimates())
-        rows << rowOf(e);
+        (isOfSetUp(e) ? setUps : rows) << text::estimateRow(e);
     estimates_->show(rows);
-}
-
-void TuneView::showLeftOut() {
-    const Units& u = bench_.units();
-    struct Shape {
-        QString name, unit;
-        double factor;
-        int decimals;
-    };
-    const std::array<Shape, tuneOutcomeCount> shapes{
-        {{tr("launch"), QStringLiteral("°"), degFromRad(1.0), 1},
-         {tr("spin"), tr("rpm"), rpmFromRadps(1.0), 0},
-         {tr("landing"), QStringLiteral("°"), degFromRad(1.0), 1},
-         {tr("carry"), u.lengthName(), u.lengthFactor(), 1},
-         {tr("release"), u.lengthName(), u.lengthFactor(), 1}}};
-    QVector<LeftOutDrawing::Row> rows;
-    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-        const auto& line = tuning_->check.lines[o];
-        if (line.shots == 0) continue;
-        const double k = shapes[o].factor;
-        rows.append({shapes[o].name, shapes[o].unit, shapes[o].decimals, line.tuned * k,
-                     line.prior * k, line.regression * k, 100 * line.coverage80});
-    }
-    leftOut_->show(rows);
-}
-
-void TuneView::showNext() {
-    QStringList lines;
-    for (const std::string& note : tuning_->fit.strike.notes)
-        lines << text::fromUtf8(note);
-    QStringList unknown;
-    for (const TuneEstimate& e : tuning_->fit.estimates()) {
-        if (!e.identified) unknown << rowOf(e).name.toLower();
-    }
-    if (!unknown.isEmpty())
-        lines << tr("Little more than before is known of %1.").arg(unknown.join(tr("; ")));
-    if (!tuning_->next.empty()) lines << tr("These shots would tell most:");
-    for (std::size_t i = 0; i < tuning_->next.size() && i < 5; ++i) {
-        const NextShot& n = tuning_->next[i];
-        lines << tr("%1 × %2 with %3 of dynamic loft, %4 attack: %5")
-                     .arg(n.times)
-                     .arg(bench_.units().speed(n.delivery.clubSpeed_mps),
-                          text::degrees(n.delivery.dynamicLoft_rad, 0),
-                          text::attackDegrees(n.delivery.attack_rad), groupText(n.group));
-    }
-    next_->setText(lines.join(QLatin1Char('\n')));
-}
-
-QString TuneView::sentence() const {
-    const TuneResult& fit = tuning_->fit.strike;
-    if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player_->currentText());
-    QStringList parts;
-    const SpinSignature& s = fit.signature;
-    const QString interval = tr("%1 to %2 %").arg(percent(s.low80), percent(s.high80));
-    if (s.low80 > 1.0) {
-        parts << tr("%1 % more friction than ball, face and lie explain (%2)")
-                     .arg(percent(s.factor), interval);
-    } else if (s.high80 < 1.0) {
-        parts << tr("%1 % less friction than ball, face and lie explain (%2)")
-                     .arg(text::number(100 * (1 - s.factor), 0), interval);
-    } else {
-        parts << tr("Friction as ball, face and lie explain (%1)").arg(interval);
-    }
-    if (const TuneEstimate* e = estimateOf(fit, Kind::LoftBias); e && e->low80 * e->high80 > 0) {
-        parts << (e->value > 0 ? tr("the device reads %1 of loft too much")
-                               : tr("the device reads %1 of loft too little"))
-                     .arg(text::degrees(std::abs(e->value)));
-    }
-    if (const TuneEstimate* e = estimateOf(fit, Kind::AttackBias); e && e->low80 * e->high80 > 0) {
-        parts << (e->value > 0 ? tr("and attack %1 too shallow") : tr("and attack %1 too steep"))
-                     .arg(text::degrees(std::abs(e->value)));
-    }
-    return player_->currentText() + QStringLiteral(": ") + parts.join(tr(", ")) + QLatin1Char('.');
-}
-
-QString TuneView::why() const {
-    const TuneResult& fit = tuning_->fit.strike;
-    if (!fit.refused.empty()) return text::fromUtf8(fit.refused) + QLatin1Char('.');
-    QString said =
-        tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")
-            .arg(text::shots(static_cast<qsizetype>(fit.used)),
-                 text::number(100 * fit.speedNoise, 1), text::degrees(fit.launchNoise_rad),
-                 text::number(100 * fit.spinNoise, 1));
-    if (tuning_->data.setAside > 0)
-        said += tr(" %1 set aside had no say.")
-                    .arg(text::shots(static_cast<qsizetype>(tuning_->data.setAside)));
-    if (tuning_->data.withoutClub > 0)
-        said += tr(" %1 without club data.")
-                    .arg(text::shots(static_cast<qsizetype>(tuning_->data.withoutClub)));
-    return said;
+    setUps_->show(setUps);
 }
 
 QString TuneView::asText() const {
-    return QStringList{headline_->asText(), estimates_->accessibleDescription(),
-                       leftOut_->accessibleDescription(), next_->text()}
-        .join(QLatin1Char('\n'));
+    QStringList parts{headline_->asText()};
+    for (const QWidget* drawing :
+         {static_cast<const QWidget*>(estimates_), static_cast<const QWidget*>(setUps_),
+          static_cast<const QWidget*>(fit_), static_cast<const QWidget*>(leftOut_)})
+        parts << drawing->accessibleDescription();
+    parts << swings_->text() << next_->text();
+    parts.removeAll(QString());
+    return parts.join(QLatin1Char('\n'));
 }
 
 }  // namespace wedgeon

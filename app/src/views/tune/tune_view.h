@@ -4,21 +4,26 @@
 // that predicts sessions that were left out; what is not known yet, and what to hit to learn it.
 #pragma once
 
+#include <QElapsedTimer>
+#include <QTimer>
 #include <QWidget>
 #include <functional>
 
+#include "model/hit_list.h"
 #include "model/tuner.h"
 #include "model/watched_shots.h"
 #include "wedgeon/store/tunings.h"
 
+class QButtonGroup;
 class QComboBox;
-class QLabel;
+class QProgressBar;
 class QPushButton;
-class QStackedLayout;
+class QStackedWidget;
 
 namespace wedgeon {
 
 class EstimatesDrawing;
+class FitDrawing;
 class Headline;
 class LeftOutDrawing;
 class SentenceLabel;
@@ -27,11 +32,17 @@ class TuneView : public QWidget {
     Q_OBJECT
 
 public:
-    TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
+    TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList& wanted,
+             QWidget* parent = nullptr);
+    /// The parts of the left side.
+    enum Page { Parameters, Fit, Swings };
+    void showPage(Page page);
 
 signals:
     /// A tuning could not be kept, with the reason.
     void failed(const QString& message);
+    /// The shots to hit were taken for Watch.
+    void taken();
 
 public:
     QString asText() const;
@@ -41,12 +52,15 @@ protected:
 
 private:
     QWidget* makePage();
+    QWidget* makeLeft();
+    QWidget* makeRight();
+    QWidget* makeProgress();
     void fillPlayers();
     void askSoon();
+    void followProgress();
+    void cancel();
     void show(const std::shared_ptr<const PlayerTuning>& tuning);
     void showEstimates();
-    void showLeftOut();
-    void showNext();
     QWidget* makeUse();
     void fillKept();
     /// Keeps the present fit and predicts with it.
@@ -54,21 +68,27 @@ private:
     /// Predicts with a kept tuning from now on, or with the priors for 0.
     void take(std::int64_t id);
     void withTunings(const std::function<void(store::Tunings&)>& act);
-    QString sentence() const;
-    QString why() const;
 
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
+    HitList& wanted_;
     Tuner tuner_;
     std::shared_ptr<const PlayerTuning> tuning_;
     bool stale_ = true;
     QComboBox *player_, *kept_;
-    QPushButton* use_;
+    QPushButton *use_, *again_, *hit_;
+    QWidget* busy_;
+    QProgressBar* progress_;
+    QTimer tick_;
+    QElapsedTimer since_;
+    QButtonGroup* pageButtons_;
+    QStackedWidget* pages_;
     Headline* headline_;
-    EstimatesDrawing* estimates_;
+    EstimatesDrawing *estimates_, *setUps_;
+    FitDrawing* fit_;
     LeftOutDrawing* leftOut_;
-    SentenceLabel* next_;
+    SentenceLabel *next_, *swings_;
 };
 
 }  // namespace wedgeon

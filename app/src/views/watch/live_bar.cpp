@@ -3,6 +3,7 @@
 // The line and its mark.
 #include "views/watch/live_bar.h"
 
+#include <QCheckBox>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QPushButton>
@@ -21,6 +22,12 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     hold_ = new QPushButton;
     stop_ = new QPushButton(tr("Stop listening"));
     row->addWidget(words_, 1);
+    auto* declares = new QCheckBox(tr("With the bench's set-up"));
+    declares->setFont(style::font(13));
+    declares->setToolTip(tr("Declare the set-up of Shape for every shot that comes in"));
+    declares->setChecked(link_.declares());
+    connect(declares, &QCheckBox::toggled, &link_, &LiveLink::setDeclares);
+    row->addWidget(declares);
     row->addWidget(hold_);
     row->addWidget(stop_);
     connect(hold_, &QPushButton::clicked, this,

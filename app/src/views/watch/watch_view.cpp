@@ -17,6 +17,7 @@
 
 #include "style/style.h"
 #include "views/watch/chart_panel.h"
+#include "views/watch/hit_bar.h"
 #include "views/watch/live_bar.h"
 #include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
@@ -48,7 +49,7 @@ private:
 }  // namespace
 
 WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
-                     QWidget* parent)
+                     HitList& wanted, QWidget* parent)
     : QWidget(parent), shots_(shots), bench_(bench), log_(log), shown_(shots) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
@@ -58,7 +59,7 @@ WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLi
     whole->addWidget(pages, 1);
     pages_ = new QStackedLayout(pages);
     pages_->addWidget(makeEmpty());
-    pages_->addWidget(makeList());
+    pages_->addWidget(makeList(wanted));
     connect(&shots_, &WatchedShots::shotsChanged, this, &WatchView::refresh);
     connect(&bench_, &Workbench::unitsChanged, list_->viewport(), qOverload<>(&QWidget::update));
     connect(&shots_, &QAbstractItemModel::dataChanged, this, &WatchView::showCurrent);
@@ -97,7 +98,7 @@ QWidget* WatchView::makeEmpty() {
     return page;
 }
 
-QWidget* WatchView::makeList() {
+QWidget* WatchView::makeList(HitList& wanted) {
     auto* page = new QWidget;
     auto* row = new QHBoxLayout(page);
     row->setContentsMargins(14, 12, 14, 12);
@@ -156,6 +157,8 @@ QWidget* WatchView::makeList() {
     chart_ = new ChartPanel(shots_, shown_, bench_);
     faces_->addWidget(tracks);
     faces_->addWidget(chart_);
+    auto* toHit = new HitBar(wanted, bench_);
+    column->addWidget(toHit);
     column->addWidget(faces_, 1);
     row->addWidget(stream, 1);
 

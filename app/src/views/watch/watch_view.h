@@ -18,6 +18,7 @@ class QStackedWidget;
 namespace wedgeon {
 
 class ChartPanel;
+class HitList;
 class LiveLink;
 class SentenceLabel;
 class ShotPanel;
@@ -26,7 +27,7 @@ class WatchView : public QWidget {
     Q_OBJECT
 
 public:
-    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
+    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link, HitList& wanted,
               QWidget* parent = nullptr);
     QString asText() const;
     void focusFilter();
@@ -56,7 +57,7 @@ protected:
 
 private:
     QWidget* makeEmpty();
-    QWidget* makeList();
+    QWidget* makeList(HitList& wanted);
     void filter();
     void choose(int row);
     void showChart(bool chart);

@@ -19,6 +19,7 @@ std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fal
 struct TuneShots {
     std::vector<TuneShot> shots;
     std::vector<std::size_t> from;  ///< index in the given shots
+    std::vector<std::string> days;  ///< names of the sessions, in the order of their numbers
     std::size_t setAside = 0, withoutClub = 0;
 };
 /// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,

@@ -1,0 +1,366 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Telling a fit.
+#include "views/tune/tune_texts.h"
+
+#include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
+#include <cmath>
+#include <map>
+
+#include "text/sentences.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon::text {
+namespace {
+
+using Kind = TuneEstimate::Kind;
+
+QString tr(const char* words) {
+    return QCoreApplication::translate("Tune", words);
+}
+
+QString percent(double factor) {
+    return number(100 * (factor - 1), 0);
+}
+
+const TuneEstimate* estimateOf(const TuneResult& fit, Kind kind) {
+    for (const TuneEstimate& e : fit.estimates) {
+        if (e.kind == kind) return &e;
+    }
+    return nullptr;
+}
+
+struct Shape {
+    QString name, unit;
+    double factor;
+    int decimals;
+
+    QString said(double si) const {
+        const bool tight = unit == QStringLiteral("°");
+        return number(si * factor, decimals) + (tight ? QString() : QString(QChar(0xA0))) + unit;
+    }
+};
+
+Shape shapeOf(TuneOutcome outcome, const Units& u) {
+    const double deg = degFromRad(1.0);
+    switch (outcome) {
+        case TuneOutcome::Launch:
+            return {tr("launch"), QStringLiteral("°"), deg, 1};
+        case TuneOutcome::Spin:
+            return {tr("spin"), tr("rpm"), rpmFromRadps(1.0), 0};
+        case TuneOutcome::Landing:
+            return {tr("landing"), QStringLiteral("°"), deg, 1};
+        case TuneOutcome::Carry:
+            return {tr("carry"), u.lengthName(), u.lengthFactor(), 1};
+        case TuneOutcome::Release:
+            return {tr("release"), u.lengthName(), u.lengthFactor(), 1};
+    }
+    return {};
+}
+
+Shape shapeOf(TuneInput input, const Units& u) {
+    const double deg = degFromRad(1.0);
+    const QString degree = QStringLiteral("°");
+    switch (input) {
+        case TuneInput::ClubSpeed:
+            return {tr("club speed"), u.speedName(), u.speedFactor(), 1};
+        case TuneInput::Attack:
+            return {tr("attack"), degree, deg, 1};
+        case TuneInput::Path:
+            return {tr("path"), degree, deg, 1};
+        case TuneInput::FaceAngle:
+            return {tr("face angle"), degree, deg, 1};
+        case TuneInput::DynamicLoft:
+            return {tr("dynamic loft"), degree, deg, 1};
+        case TuneInput::SpinLoft:
+            return {tr("spin loft"), degree, deg, 1};
+        case TuneInput::Order:
+            return {tr("order of the shots"), QStringLiteral("%"), 100.0, 0};
+    }
+    return {};
+}
+
+/// "2026-11-03" as people say it; other names as they are.
+QString dayText(const std::string& day) {
+    const QDate date = QDate::fromString(fromUtf8(day), Qt::ISODate);
+    return date.isValid() ? QLocale().toString(date, QStringLiteral("d MMM")) : fromUtf8(day);
+}
+
+}  // namespace
+
+EstimatesDrawing::Row estimateRow(const TuneEstimate& e) {
+    EstimatesDrawing::Row r;
+    double k = 1.0;
+    switch (e.kind) {
+        case Kind::Friction:
+            r.name = tr("Friction: %1").arg(tuneGroup(e.group));
+            r.decimals = 3;
+            break;
+        case Kind::TangentialRestitution:
+            for (const NamedBall& b : namedBalls()) {
+                if (b.ball == e.group.ball) r.name = tr("Spring: %1").arg(fromUtf8(b.text));
+            }
+            break;
+        case Kind::Restitution0:
+            r.name = tr("Restitution");
+            r.decimals = 3;
+            break;
+        case Kind::LoftBias:
+        case Kind::AttackBias:
+            r.name =
+                e.kind == Kind::LoftBias ? tr("Device's loft bias") : tr("Device's attack bias");
+            k = degFromRad(1.0);
+            r.unit = QStringLiteral("°");
+            r.decimals = 1;
+            break;
+        case Kind::GroundFirmness:
+            r.name = tr("Ground: firmness, times");
+            break;
+        case Kind::GroundFriction:
+            r.name = tr("Ground: friction, times");
+            break;
+        case Kind::GreenSpeed:
+            r.name = tr("Green speed, times");
+            break;
+        case Kind::AirDrag:
+            r.name = tr("Air: drag, times");
+            break;
+        case Kind::AirLift:
+            r.name = tr("Air: lift, times");
+            break;
+        case Kind::OpenOffset:
+        case Kind::LeanOffset:
+        case Kind::PathOffset:
+            r.name = e.kind == Kind::OpenOffset   ? tr("Opening: added")
+                     : e.kind == Kind::LeanOffset ? tr("Shaft lean: added")
+                                                  : tr("Path: farther right");
+            k = degFromRad(1.0);
+            r.unit = QStringLiteral("°");
+            r.decimals = 1;
+            break;
+        case Kind::OpenFactor:
+            r.name = tr("Opening: times");
+            break;
+        case Kind::LeanFactor:
+            r.name = tr("Shaft lean: times");
+            break;
+        case Kind::BallOffset:
+            r.name = tr("Ball: farther forward, in balls");
+            k = 1.0 / constants::ballWidth_m;
+            break;
+        case Kind::BallFactor:
+            r.name = tr("Ball: times");
+            break;
+    }
+    r.value = e.value * k;
+    r.low = e.low80 * k;
+    r.high = e.high80 * k;
+    r.prior = e.prior * k;
+    r.priorLow = e.priorLow80 * k;
+    r.priorHigh = e.priorHigh80 * k;
+    r.known = e.identified;
+    return r;
+}
+
+QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units& units) {
+    QVector<LeftOutDrawing::Row> rows;
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        const LeftOutCheck::Line& line = check.lines[o];
+        if (line.shots == 0) continue;
+        const Shape s = shapeOf(static_cast<TuneOutcome>(o), units);
+        rows.append({s.name, s.unit, s.decimals, line.tuned * s.factor, line.prior * s.factor,
+                     line.regression * s.factor, 100 * line.coverage80});
+    }
+    return rows;
+}
+
+FitDrawing::Content fitContent(const TuneResiduals& residuals, const Units& units) {
+    FitDrawing::Content content;
+    if (residuals.shots.empty()) return content;
+    std::array<qsizetype, tuneOutcomeCount> place{};
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        place[o] = -1;
+        if (!(residuals.noise[o] > 0.0)) continue;  // nobody measured it
+        const Shape s = shapeOf(static_cast<TuneOutcome>(o), units);
+        FitDrawing::Result r{{s.name, s.unit, s.decimals}, {}, {}, residuals.noise[o] * s.factor};
+        for (std::size_t k = 0; k < residuals.shots.size(); ++k) {
+            r.measured << residuals.measured[k][o] * s.factor;
+            r.predicted << residuals.predicted[k][o] * s.factor;
+        }
+        place[o] = content.results.size();
+        content.results << r;
+    }
+    for (std::size_t i = 0; i < tuneInputCount; ++i) {
+        const Shape s = shapeOf(static_cast<TuneInput>(i), units);
+        FitDrawing::Input in{{s.name, s.unit, s.decimals}, {}};
+        if (static_cast<TuneInput>(i) == TuneInput::Order) {
+            in.axis.first = tr("first");
+            in.axis.last = tr("last");
+        }
+        for (const TuneInputs& all : residuals.inputs)
+            in.values << all[i] * s.factor;
+        content.inputs << in;
+    }
+    for (const ResidualPattern& p : residuals.patterns) {
+        const double kx = shapeOf(p.input, units).factor;
+        const double ky = shapeOf(p.outcome, units).factor;
+        content.patterns.append({place[static_cast<std::size_t>(p.outcome)],
+                                 static_cast<qsizetype>(p.input), p.from * kx, p.to * kx,
+                                 p.atFrom * ky, p.atMiddle * ky, p.atTo * ky});
+    }
+    return content;
+}
+
+QString leftPattern(const ResidualPattern& p, const Units& units) {
+    const Shape o = shapeOf(p.outcome, units);
+    const Shape i = shapeOf(p.input, units);
+    const auto off = [&](double v) {
+        return v > 0 ? tr("%1 above").arg(o.said(v)) : tr("%1 below").arg(o.said(-v));
+    };
+    if (p.curved) {
+        return tr("A pattern is left: %1 is measured %2 the prediction at %3 and %4 of %5, and %6 "
+                  "it between.")
+            .arg(o.name, off(0.5 * (p.atFrom + p.atTo)), i.said(p.from), i.said(p.to), i.name,
+                 off(p.atMiddle));
+    }
+    return tr("A pattern is left: %1 is measured %2 the prediction at %3 of %4, and %5 it at %6.")
+        .arg(o.name, off(p.atFrom), i.said(p.from), i.name, off(p.atTo), i.said(p.to));
+}
+
+QString tuneSentence(const PlayerTuning& tuning) {
+    const TuneResult& fit = tuning.fit.strike;
+    const QString player = tuning.player.isEmpty() ? tr("no name") : tuning.player;
+    if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player);
+    QStringList parts;
+    const SpinSignature& s = fit.signature;
+    const QString interval = tr("%1 to %2 %").arg(percent(s.low80), percent(s.high80));
+    if (s.low80 > 1.0) {
+        parts << tr("%1 % more friction than ball, face and lie explain (%2)")
+                     .arg(percent(s.factor), interval);
+    } else if (s.high80 < 1.0) {
+        parts << tr("%1 % less friction than ball, face and lie explain (%2)")
+                     .arg(number(100 * (1 - s.factor), 0), interval);
+    } else {
+        parts << tr("Friction as ball, face and lie explain (%1)").arg(interval);
+    }
+    if (const TuneEstimate* e = estimateOf(fit, Kind::LoftBias); e && e->low80 * e->high80 > 0) {
+        parts << (e->value > 0 ? tr("the device reads %1 of loft too much")
+                               : tr("the device reads %1 of loft too little"))
+                     .arg(degrees(std::abs(e->value)));
+    }
+    if (const TuneEstimate* e = estimateOf(fit, Kind::AttackBias); e && e->low80 * e->high80 > 0) {
+        parts << (e->value > 0 ? tr("and attack %1 too shallow") : tr("and attack %1 too steep"))
+                     .arg(degrees(std::abs(e->value)));
+    }
+    return player + QStringLiteral(": ") + parts.join(tr(", ")) + QLatin1Char('.');
+}
+
+QString tuneWhy(const PlayerTuning& tuning) {
+    const TuneResult& fit = tuning.fit.strike;
+    if (!fit.refused.empty()) return fromUtf8(fit.refused) + QLatin1Char('.');
+    QString said =
+        tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")
+            .arg(shots(static_cast<qsizetype>(fit.used)), number(100 * fit.speedNoise, 1),
+                 degrees(fit.launchNoise_rad), number(100 * fit.spinNoise, 1));
+    if (tuning.data.setAside > 0)
+        said += tr(" %1 set aside had no say.")
+                    .arg(shots(static_cast<qsizetype>(tuning.data.setAside)));
+    if (tuning.data.withoutClub > 0)
+        said += tr(" %1 without club data.")
+                    .arg(shots(static_cast<qsizetype>(tuning.data.withoutClub)));
+    return said;
+}
+
+QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
+    QStringList lines;
+    for (const ResidualPattern& p : tuning.residuals.patterns)
+        lines << leftPattern(p, units);
+    for (const std::string& note : tuning.fit.strike.notes)
+        lines << fromUtf8(note);
+    QStringList unknown;
+    for (const TuneEstimate& e : tuning.fit.estimates()) {
+        if (!e.identified) unknown << estimateRow(e).name.toLower();
+    }
+    if (!unknown.isEmpty())
+        lines << tr("Little more than before is known of %1.").arg(unknown.join(tr("; ")));
+    if (tuning.fit.strike.refused.empty() && tuning.fit.delivery.estimates.empty()) {
+        lines << tr("Declare the set-up of shots in Watch to learn what it really delivers.");
+    }
+    if (!tuning.next.empty()) lines << tr("These shots would tell most:");
+    for (std::size_t i = 0; i < tuning.next.size() && i < 5; ++i)
+        lines << tr("%1 × %2").arg(tuning.next[i].times).arg(nextShot(tuning.next[i], units));
+    return lines;
+}
+
+QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
+    QStringList lines;
+    const DeliveryTuning& d = tuning.fit.delivery.tuning;
+    if (!tuning.fit.delivery.estimates.empty()) {
+        const auto came = [](const DeliveryTuning::Line& line, double declared_deg) {
+            return degrees(line(radFromDeg(declared_deg)));
+        };
+        lines << tr("From %1 with a declared set-up: 10° of opening come as %2, 5° of shaft lean "
+                    "as %3, a ball in the middle plays %4 balls forward.")
+                     .arg(shots(static_cast<qsizetype>(tuning.fit.delivery.used)), came(d.open, 10),
+                          came(d.lean, 5), number(d.ball(0.0) / constants::ballWidth_m, 1));
+    }
+    if (d.scatter) {
+        const PlayerScatter& s = *d.scatter;
+        lines << tr("From swing to swing (one deviation, the device's own noise with it): club "
+                    "speed %1 %, attack %2, path %3, face %4, dynamic loft %5.")
+                     .arg(number(100 * s.of(Scatter::Speed), 1), degrees(s.of(Scatter::Attack)),
+                          degrees(s.of(Scatter::Path)), degrees(s.of(Scatter::Face)),
+                          degrees(s.of(Scatter::Loft)));
+        const std::array names{tr("speed"), tr("attack"), tr("path"), tr("face"), tr("loft")};
+        QStringList pairs;
+        for (std::size_t a = 0; a < names.size(); ++a) {
+            for (std::size_t b = a + 1; b < names.size(); ++b) {
+                const double r = s.correlation[a][b];
+                if (std::abs(r) >= 0.3)
+                    pairs << tr("%1 with %2 (%3)").arg(names[a], names[b], number(r, 1));
+            }
+        }
+        lines << (pairs.isEmpty() ? tr("None of them goes with another.")
+                                  : tr("What goes together: %1.").arg(pairs.join(tr(", "))));
+    }
+    // The slower swings first.
+    std::map<std::string, double> fastest;
+    for (const auto& s : d.speeds)
+        fastest[s.swing] = std::max(fastest[s.swing], s.mean_mps);
+    std::map<double, QStringList> bySpeed;
+    for (const auto& s : d.speeds) {
+        QStringList& line = bySpeed[fastest[s.swing]];
+        if (line.isEmpty()) line << fromUtf8(s.swing);
+        line << tr("%1 %2 ± %3")
+                    .arg(fromUtf8(s.wedge), number(s.mean_mps * units.speedFactor(), 1),
+                         number(s.sd_mps * units.speedFactor(), 1));
+    }
+    for (auto& [speed, line] : bySpeed) {
+        const QString swing = line.takeFirst();
+        lines << tr("%1: %2 %3.").arg(swing, line.join(tr(", ")), units.speedName());
+    }
+    const GroundTuning& all = tuning.fit.ground.tuning;
+    for (const GroundFit::Day& day : tuning.fit.ground.days) {
+        const auto i = static_cast<std::size_t>(day.session);
+        const double firm = day.tuning.firmness / all.firmness - 1;
+        const double fast = day.tuning.greenSpeed / all.greenSpeed - 1;
+        QStringList said;
+        if (std::abs(firm) >= 0.05) {
+            said << (firm > 0 ? tr("%1 % firmer") : tr("%1 % softer"))
+                        .arg(number(100 * std::abs(firm), 0));
+        }
+        if (std::abs(fast) >= 0.05) {
+            said << (fast > 0 ? tr("%1 % faster") : tr("%1 % slower"))
+                        .arg(number(100 * std::abs(fast), 0));
+        }
+        if (!said.isEmpty() && i < tuning.data.days.size()) {
+            lines << tr("The ground of %1 was %2 than on the other days.")
+                         .arg(dayText(tuning.data.days[i]), said.join(tr(" and ")));
+        }
+    }
+    return lines;
+}
+
+}  // namespace wedgeon::text

@@ -1,0 +1,28 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a tuning says, in words and as rows and clouds of the drawings.
+#pragma once
+
+#include "model/tuner.h"
+#include "text/units.h"
+#include "views/tune/estimates_drawing.h"
+#include "views/tune/fit_drawing.h"
+#include "views/tune/left_out_drawing.h"
+
+namespace wedgeon::text {
+
+EstimatesDrawing::Row estimateRow(const TuneEstimate& estimate);
+QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units& units);
+FitDrawing::Content fitContent(const TuneResiduals& residuals, const Units& units);
+
+/// The headline of a fit and the line below it.
+QString tuneSentence(const PlayerTuning& tuning);
+QString tuneWhy(const PlayerTuning& tuning);
+/// "A pattern is left: carry is measured 0.8 m longer than predicted at 28 m/s of club speed…"
+QString leftPattern(const ResidualPattern& pattern, const Units& units);
+/// Patterns, what is not known yet, what to hit next: a line each.
+QStringList tuneNext(const PlayerTuning& tuning, const Units& units);
+/// What set-ups deliver, days whose ground differs, scatter and speeds: a line each.
+QStringList tuneSwings(const PlayerTuning& tuning, const Units& units);
+
+}  // namespace wedgeon::text
