@@ -3,16 +3,14 @@
 // What the stages and the whole shot cost on one core.
 #include <benchmark/benchmark.h>
 
-#include <random>
 #include <vector>
 
+#include "tune_shots.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/inverse/inverse.h"
 #include "wedgeon/shot/sensitivity.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/simulate/simulate.h"
-#include "wedgeon/tune/tune.h"
-#include "wedgeon/units.h"
 
 namespace {
 
@@ -109,35 +107,19 @@ BENCHMARK(simulateThousand)
     ->Unit(benchmark::kMillisecond)
     ->UseRealTime();
 
-/// 10,000 shots of one player on three groups, noise of a good device.
-std::vector<TuneShot> manyTuneShots() {
-    std::mt19937_64 random(5);
-    std::normal_distribution<double> normal;
-    std::uniform_real_distribution<double> uniform;
-    std::vector<TuneShot> out;
-    for (int i = 0; i < 10'000; ++i) {
-        TuneShot s;
-        s.givens.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-        s.givens.ball = i % 3 == 2 ? BallKind::Range : BallKind::Soft;
-        s.givens.face = i % 3 == 1 ? FaceCondition::FreshWet : FaceCondition::FreshDry;
-        s.read = {9 + 22 * uniform(random), radFromDeg(-9 * uniform(random)), 0,
-                  radFromDeg(34 + 24 * uniform(random)), 0};
-        const ShotResult hit = calcShotFromDelivery(s.read, s.givens);
-        s.read.dynamicLoft_rad += radFromDeg(1);
-        s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + 0.01 * normal(random));
-        s.launch_rad = hit.strike.launch.angle_rad() + 0.01 * normal(random);
-        s.spin_radps = hit.strike.launch.spinRate_radps() * (1 + 0.03 * normal(random));
-        out.push_back(s);
-    }
-    return out;
-}
-
 void fitOfTenThousandShots(benchmark::State& state) {
-    const auto shots = manyTuneShots();
+    const auto shots = bench::manyTuneShots();
     for (auto _ : state)
         benchmark::DoNotOptimize(fitStrike(shots));
 }
 BENCHMARK(fitOfTenThousandShots)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+void leftOutCheckOfTenThousandShots(benchmark::State& state) {
+    const auto shots = bench::manyTuneShots();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(checkLeftOut(shots));
+}
+BENCHMARK(leftOutCheckOfTenThousandShots)->Unit(benchmark::kMillisecond)->UseRealTime();
 
 }  // namespace
 
