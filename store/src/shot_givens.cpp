@@ -34,6 +34,11 @@ ShotGivens findShotGivens(const ShotRecord& record, const Givens& fallback) {
     if (fallback.tuning && !player.empty() && !fallback.tuning->player.empty() &&
         fallback.tuning->player != player)
         out.givens.tuning.reset();
+    // On a day whose ground was fitted that is the ground.
+    if (out.givens.tuning) {
+        const std::string_view day = std::string_view(record[Label::Time]).substr(0, 10);
+        if (auto own = out.givens.tuning->ofDay(day)) out.givens.tuning = std::move(own);
+    }
     if (record.has(Quantity::Loft)) {
         out.givens.wedge.loft_rad = record[Quantity::Loft];
         out.wedgeFromRecord = true;

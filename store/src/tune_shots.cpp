@@ -9,6 +9,14 @@
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
+namespace {
+
+/// "2026-11-03", alone or with a time after it.
+bool isDate(const std::string& time) {
+    return time.size() >= 10 && time[4] == '-';
+}
+
+}  // namespace
 
 std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fallback,
                                      int session) {
@@ -45,9 +53,8 @@ TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallbac
             continue;
         }
         const std::string& time = shot.record[Label::Time];
-        const std::string day = time.size() >= 10 && time[4] == '-'
-                                    ? time.substr(0, 10)
-                                    : "session " + std::to_string(shot.session);
+        const std::string day =
+            isDate(time) ? time.substr(0, 10) : "session " + std::to_string(shot.session);
         const auto [at, isNew] = sessions.emplace(day, static_cast<int>(sessions.size()));
         if (isNew) out.days.push_back(day);
         const int session = at->second;
@@ -58,6 +65,19 @@ TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallbac
             ++out.withoutClub;
         }
     }
+    return out;
+}
+
+Tuning makeTuning(const PlayerFit& fit, const TuneShots& shots, const std::string& player) {
+    Tuning out = fit.tuning();
+    out.player = player;
+    std::vector<Tuning::Day> days;
+    for (const GroundFit::Day& d : fit.ground.days) {
+        const auto i = static_cast<std::size_t>(d.session);
+        if (i < shots.days.size() && isDate(shots.days[i]))
+            days.push_back({shots.days[i], d.tuning});
+    }
+    out.setDays(std::move(days));
     return out;
 }
 

@@ -15,6 +15,7 @@ using Json = nlohmann::ordered_json;
 
 constexpr std::size_t mostGroups = 1000;
 constexpr std::size_t mostSpeeds = 1000;
+constexpr std::size_t mostDays = 1000;
 constexpr std::size_t mostWordBytes = 200;
 
 /// In the order of BallKind.
@@ -176,6 +177,14 @@ std::string formatTuning(const Tuning& tuning) {
     out["ground"] = {{"firmness", g.firmness},      {"friction", g.friction},
                      {"green_speed", g.greenSpeed}, {"firmness_sd", g.firmnessSd},
                      {"friction_sd", g.frictionSd}, {"green_speed_sd", g.greenSpeedSd}};
+    Json days = Json::array();
+    for (const Tuning::Day& d : tuning.days()) {
+        days.push_back({{"day", d.name},
+                        {"firmness", d.ground.firmness},
+                        {"friction", d.ground.friction},
+                        {"green_speed", d.ground.greenSpeed}});
+    }
+    out["days"] = days;
     out["delivery"] = deliveryJson(tuning.delivery);
     const SpreadScale& s = tuning.spread;
     out["spread"] = {{"launch", s.launch},
@@ -228,7 +237,17 @@ Tuning parseTuning(const std::string& json) {
                       sdIn(s, "release")};
         s.finish();
     }
+    std::vector<Tuning::Day> days;
+    for (Fields& d : in.children("days", mostDays)) {
+        Tuning::Day day{d.word("day", "").substr(0, mostWordBytes), out.ground};
+        day.ground.firmness = factorIn(d, "firmness");
+        day.ground.friction = factorIn(d, "friction");
+        day.ground.greenSpeed = factorIn(d, "green_speed");
+        d.finish();
+        days.push_back(std::move(day));
+    }
     in.finish();
+    out.setDays(std::move(days));
     return out;
 }
 

@@ -37,6 +37,9 @@ Tuning someTuning(unsigned seed) {
     t.tangentialSd = {0.01, 0.02, 0.03};
     t.groups.push_back(
         {{BallKind::Range, FaceCondition::WornWet, findLie("lush")->lie}, n(random), 0.04});
+    GroundTuning wet = whole.ground;
+    wet.firmness *= 0.9;
+    whole.setDays({{"2026-11-03", wet}});
     return whole;
 }
 
@@ -95,6 +98,25 @@ TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
     absurd = someTuning(3);
     absurd.delivery.scatter->correlation[0][1] = 0.5;  // not symmetric
     EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+}
+
+TEST_F(TuningsTest, AShotOfADayIsPredictedOnItsGround) {
+    Givens fallback;
+    const auto tuning = std::make_shared<Tuning>(someTuning(6));
+    fallback.tuning = tuning;
+    ShotRecord shot;
+    shot[Label::Time] = "2026-11-03 10:05:00";
+    const Givens there = findShotGivens(shot, fallback).givens;
+    shot[Label::Time] = "2026-11-04 10:05:00";
+    const Givens elsewhere = findShotGivens(shot, fallback).givens;
+    EXPECT_NEAR(calcGround(there).firmness, 0.9 * calcGround(elsewhere).firmness, 1e-9);
+    EXPECT_EQ(there.tuning->strike.logFriction, elsewhere.tuning->strike.logFriction);
+    EXPECT_EQ(calcGround(elsewhere).firmness, calcGround(fallback).firmness);
+    // Kept and read again, too.
+    const Tuning again = parseTuning(formatTuning(*tuning));
+    ASSERT_TRUE(again.ofDay("2026-11-03"));
+    EXPECT_EQ(again.ofDay("2026-11-03")->ground.firmness,
+              calcGround(there).firmness / fallback.ground.firmness);
 }
 
 TEST_F(TuningsTest, TuningsOfTheStrikeAloneAreStillRead) {

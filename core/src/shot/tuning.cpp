@@ -34,4 +34,23 @@ Recipe DeliveryTuning::delivered(const Recipe& declared) const {
     return r;
 }
 
+void Tuning::setDays(std::vector<Day> days) {
+    days_ = std::move(days);
+    ofDays_.clear();
+    for (const Day& d : days_) {
+        auto own = std::make_shared<Tuning>(*this);
+        own->days_.clear();
+        own->ofDays_.clear();
+        own->ground = d.ground;
+        ofDays_.push_back(std::move(own));
+    }
+}
+
+std::shared_ptr<const Tuning> Tuning::ofDay(std::string_view name) const {
+    for (std::size_t i = 0; i < days_.size(); ++i) {
+        if (days_[i].name == name) return ofDays_[i];
+    }
+    return nullptr;
+}
+
 }  // namespace wedgeon

@@ -20,6 +20,7 @@
 #include "style/style.h"
 #include "views/tune/tune_texts.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/kit.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
@@ -227,6 +228,17 @@ QWidget* TuneView::makeUse() {
     return row;
 }
 
+Hand TuneView::handOf(const QString& player) {
+    if (player == bench_.state().player) return bench_.state().givens.hand;
+    try {
+        const auto known = store::Kit(log_.book()).findPlayer(player.toStdString());
+        return known ? known->hand : Hand::Right;
+    } catch (const store::StoreError& e) {
+        emit failed(text::fromUtf8(e.what()));
+        return Hand::Right;
+    }
+}
+
 void TuneView::withTunings(const std::function<void(store::Tunings&)>& act) {
     try {
         store::Tunings tunings(log_.book());
@@ -263,8 +275,7 @@ void TuneView::use() {
     if (!tuning_ || !tuning_->fit.strike.refused.empty()) return;
     withTunings([&](store::Tunings& tunings) {
         store::KeptTuning kept;
-        kept.tuning = tuning_->fit.tuning();
-        kept.tuning.player = tuning_->player.toStdString();
+        kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
         kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
         kept.program = WEDGEON_VERSION;
         kept.shots = tuning_->fit.strike.used;
@@ -328,7 +339,9 @@ void TuneView::askSoon() {
         // The fit starts from the priors, whatever is in use.
         Givens fallback = bench_.state().givens;
         fallback.tuning.reset();
-        tuner_.ask(shots_.shots(), fallback, player_->currentData().toString());
+        const QString player = player_->currentData().toString();
+        fallback.hand = handOf(player);
+        tuner_.ask(shots_.shots(), fallback, player);
         since_.start();
         tick_.start();
     }

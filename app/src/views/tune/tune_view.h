@@ -67,6 +67,7 @@ private:
     void use();
     /// Predicts with a kept tuning from now on, or with the priors for 0.
     void take(std::int64_t id);
+    Hand handOf(const QString& player);
     void withTunings(const std::function<void(store::Tunings&)>& act);
 
     WatchedShots& shots_;

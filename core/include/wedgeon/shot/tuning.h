@@ -4,8 +4,10 @@
 /// part is its prior.
 #pragma once
 
+#include <memory>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
@@ -69,6 +71,21 @@ struct Tuning {
     AirTuning air;
     GroundTuning ground;
     SpreadScale spread;
+
+    /// Days whose own ground is known.
+    struct Day {
+        std::string name;  ///< as the shots' times begin: "2026-11-03"
+        GroundTuning ground;
+    };
+    const std::vector<Day>& days() const { return days_; }
+    /// Call last: each day takes what else there is with it.
+    void setDays(std::vector<Day> days);
+    /// The same tuning on the ground of a day; nothing where that is not known.
+    std::shared_ptr<const Tuning> ofDay(std::string_view name) const;
+
+private:
+    std::vector<Day> days_;
+    std::vector<std::shared_ptr<const Tuning>> ofDays_;  ///< in the order of days_
 };
 
 }  // namespace wedgeon

@@ -148,7 +148,7 @@ struct PlayerFit {
     PartFit<DeliveryTuning> delivery;
     SpreadScale spread;
 
-    /// What predictions use of it.
+    /// What predictions use of it; its days have no names yet.
     Tuning tuning() const;
     std::vector<TuneEstimate> estimates() const;
 };

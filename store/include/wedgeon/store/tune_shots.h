@@ -27,4 +27,7 @@ struct TuneShots {
 TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
                         const std::string& player = {});
 
+/// A fit of such shots as it is kept: whose it is, and the ground of each dated day.
+Tuning makeTuning(const PlayerFit& fit, const TuneShots& shots, const std::string& player);
+
 }  // namespace wedgeon::store
