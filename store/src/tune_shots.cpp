@@ -3,6 +3,8 @@
 // From records to readings.
 #include "wedgeon/store/tune_shots.h"
 
+#include <bit>
+#include <initializer_list>
 #include <map>
 
 #include "wedgeon/store/recipe_file.h"
@@ -15,6 +17,46 @@ namespace {
 bool isDate(const std::string& time) {
     return time.size() >= 10 && time[4] == '-';
 }
+
+/// FNV-1a over the bits of numbers and words.
+class Digest {
+public:
+    void add(std::uint64_t word) {
+        value_ = (value_ ^ word) * 1099511628211u;
+        value_ ^= value_ >> 29;
+    }
+    void add(std::initializer_list<double> numbers) {
+        for (const double v : numbers)
+            add(std::bit_cast<std::uint64_t>(v));
+    }
+    void add(const std::string& words) {
+        for (const char c : words)
+            add(static_cast<unsigned char>(c));
+        add(std::uint64_t{0x1F});
+    }
+    void add(const TuneShot& s) {
+        const Delivery& d = s.read;
+        add({d.clubSpeed_mps, d.attack_rad, d.path_rad, d.dynamicLoft_rad, d.faceAngle_rad});
+        add({s.ballSpeed_mps, s.launch_rad, s.spin_radps, s.landing_rad, s.direction_rad,
+             s.axis_rad, s.apex_m, s.carry_m, s.release_m});
+        const Givens& g = s.givens;
+        add(static_cast<std::uint64_t>(g.ball) * 64 + static_cast<std::uint64_t>(g.face) * 2 +
+            static_cast<std::uint64_t>(g.hand));
+        add({g.wedge.loft_rad, g.wedge.lie_rad, g.wedge.bounce_rad});
+        add({g.lie.cover, g.lie.moisture, g.lie.grain_rad, g.lie.sit_m, g.lie.firmness});
+        add({g.air.windAhead_mps, g.air.windRight_mps, g.air.temperature_c, g.air.altitude_m,
+             g.air.humidity});
+        add({g.ground.firmness, g.ground.friction, g.ground.stimp_ft, g.ground.slopeAlong,
+             g.ground.slopeAcross});
+        add(static_cast<std::uint64_t>(s.session));
+        add(s.wedge);
+        add(s.swing);
+    }
+    std::uint64_t value() const { return value_; }
+
+private:
+    std::uint64_t value_ = 14695981039346656037u;
+};
 
 }  // namespace
 
@@ -44,6 +86,7 @@ std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fal
 TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
                         const std::string& player) {
     TuneShots out;
+    Digest digest;
     std::map<std::string, int> sessions;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const LoggedShot& shot = shots[i];
@@ -59,12 +102,19 @@ TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallbac
         if (isNew) out.days.push_back(day);
         const int session = at->second;
         if (auto s = findTuneShot(shot.record, fallback, session)) {
+            digest.add(static_cast<std::uint64_t>(shot.id));
+            digest.add(std::uint64_t{i});
+            digest.add(*s);
+            digest.add(shot.record[Label::Recipe]);
             out.shots.push_back(std::move(*s));
             out.from.push_back(i);
         } else {
             ++out.withoutClub;
         }
     }
+    digest.add(std::uint64_t{out.setAside});
+    digest.add(std::uint64_t{out.withoutClub});
+    out.digest = digest.value();
     return out;
 }
 

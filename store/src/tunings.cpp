@@ -25,8 +25,8 @@ std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
         return std::nullopt;  // written by another hand
     }
     out.tuning.player = row.getColumn(1).getString();
-    out.tuning.setDays(out.tuning.days());  // with their player
-    out.made = row.getColumn(2).getString();
+    out.made = out.tuning.made = row.getColumn(2).getString();
+    out.tuning.setDays(out.tuning.days());  // with player and date
     out.program = row.getColumn(3).getString();
     out.shots = static_cast<std::size_t>(std::max<std::int64_t>(0, row.getColumn(4).getInt64()));
     return out;

@@ -23,19 +23,24 @@ Tuner::~Tuner() {
     stop_.request_stop();  // the worker is waited for
 }
 
-void Tuner::ask(const ShotList& shots, const Givens& fallback, const QString& player) {
+bool Tuner::ask(const ShotList& shots, const Givens& fallback, const QString& player) {
+    store::TuneShots data = store::findTuneShots(shots, fallback, player.toStdString());
+    const std::pair question{player, data.digest};
+    if (asked_ == question) return false;
+    asked_ = question;
     stop_.request_stop();
     stop_ = {};
     share_ = std::make_shared<std::atomic<double>>(0.0);
     working_ = true;
-    worker_.ask({player, store::findTuneShots(shots, fallback, player.toStdString()),
-                 stop_.get_token(), share_});
+    worker_.ask({player, std::move(data), stop_.get_token(), share_});
+    return true;
 }
 
 void Tuner::cancel() {
     stop_.request_stop();
     worker_.forget();
     working_ = false;
+    asked_.reset();
 }
 
 Tuner::Answer Tuner::answer(const Question& q) {

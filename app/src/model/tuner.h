@@ -6,6 +6,7 @@
 #include <QObject>
 #include <atomic>
 #include <memory>
+#include <optional>
 #include <stop_token>
 
 #include "model/latest_worker.h"
@@ -30,7 +31,8 @@ class Tuner : public QObject {
 public:
     explicit Tuner(QObject* parent = nullptr);
     ~Tuner() override;
-    void ask(const ShotList& shots, const Givens& fallback, const QString& player);
+    /// False when it is the question that was asked last: its answer stands, or is on its way.
+    bool ask(const ShotList& shots, const Givens& fallback, const QString& player);
     /// Ends what is under way; nothing will be told of it.
     void cancel();
     bool isWorking() const { return working_; }
@@ -53,6 +55,7 @@ private:
     std::stop_source stop_;
     Share share_;
     bool working_ = false;
+    std::optional<std::pair<QString, std::uint64_t>> asked_;  ///< player and digest
     LatestWorker<Question, Answer> worker_;
 };
 

@@ -4,6 +4,8 @@
 #include "text/sentences.h"
 
 #include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
 #include <cmath>
 
 #include "wedgeon/units.h"
@@ -221,6 +223,11 @@ QString air(const Air& a, const Units& units) {
     wind(a.windRight_mps, tr("to the right"), tr("to the left"));
     if (a.windAhead_mps == 0.0 && a.windRight_mps == 0.0) said += tr(", calm");
     return said;
+}
+
+QString day(std::string_view iso) {
+    const QDate date = QDate::fromString(fromUtf8(iso).left(10), Qt::ISODate);
+    return date.isValid() ? QLocale().toString(date, QStringLiteral("d MMM")) : fromUtf8(iso);
 }
 
 QString tuneGroup(const TuneGroup& g) {

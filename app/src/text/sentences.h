@@ -42,6 +42,8 @@ QString cause(Cause cause);
 QString wedge(const Wedge& wedge);
 QString ballAndFace(BallKind ball, FaceCondition face);
 QString lie(const Lie& lie);
+/// "2026-11-03 10:05" as "3 Nov"; what is no date stays as it is.
+QString day(std::string_view iso);
 /// "range, worn, dry · short grass, dry": what shares a friction.
 QString tuneGroup(const TuneGroup& group);
 /// "27.1 m/s with 56° of dynamic loft, 4.2° down attack: range, worn, dry · short grass, dry".

@@ -111,6 +111,17 @@ WhyStep ground(const ShotResult& s, const Units& u) {
                "speeds up to about 40 m/s.")};
 }
 
+WhyStep setUp(const Recipe& declared, const Recipe& delivered) {
+    const auto balls = [](double m) { return number(m / constants::ballWidth_m, 1); };
+    return {tr("Set-up"),
+            tr("Delivered = offset + factor × declared, for opening, lean and ball position."),
+            tr("Opening %1 comes as %2, lean %3 as %4, the ball %5 balls forward as %6.")
+                .arg(degrees(declared.open_rad), degrees(delivered.open_rad),
+                     degrees(declared.lean_rad), degrees(delivered.lean_rad),
+                     balls(declared.ballForward_m), balls(delivered.ballForward_m)),
+            tr("Tuned to this player's declared set-ups.")};
+}
+
 WhyStep margin(const ShotResult& s) {
     return {tr("Strike margin"),
             tr("Effective bounce = bounce + dynamic loft − loft; the edge is 12 mm × sin of it "
@@ -127,13 +138,14 @@ WhyStep margin(const ShotResult& s) {
 
 std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe, const Givens& givens,
                               const Units& units) {
-    return {face(shot, recipe, givens),
-            delivery(shot, recipe),
-            lie(shot, recipe),
-            strike(shot),
-            margin(shot),
-            flight(shot, givens, units),
-            ground(shot, units)};
+    const Recipe delivered = calcDelivered(recipe, givens);
+    std::vector<WhyStep> steps;
+    if (!(delivered == recipe)) steps.push_back(setUp(recipe, delivered));
+    for (WhyStep& step : std::vector<WhyStep>{
+             face(shot, delivered, givens), delivery(shot, delivered), lie(shot, delivered),
+             strike(shot), margin(shot), flight(shot, givens, units), ground(shot, units)})
+        steps.push_back(std::move(step));
+    return steps;
 }
 
 }  // namespace wedgeon::text

@@ -24,6 +24,12 @@ constexpr double lens_px = 40.0;       // radius of the lens
 constexpr double lensScale = 1900.0;   // its pixels per metre
 constexpr double soleChord_m = 0.012;  // leading edge to the sole's lowest point, as in the model
 
+/// Lean of the shaft as it is set up, the ball's position in it. What this player delivers of it
+/// is in the prediction.
+double leanOf(const Recipe& recipe) {
+    return recipe.lean_rad + std::atan(-recipe.ballForward_m / hands_m);
+}
+
 }  // namespace
 
 FaceOnDrawing::FaceOnDrawing(Workbench& bench, QWidget* parent)
@@ -38,12 +44,14 @@ void FaceOnDrawing::refresh() {
         const auto percent = [](double share) { return text::number(100 * share, 0); };
         say(tr("Shaft leans %1 with the hands %2. Ball %3 balls %4. Weight %5 per cent on the lead "
                "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8. %9.")
-                .arg(text::degrees(std::abs(p->shot.swing.deliveredLean_rad)),
-                     p->shot.swing.deliveredLean_rad >= 0 ? tr("ahead") : tr("behind"),
+                .arg(text::degrees(std::abs(leanOf(bench_.state().recipe()))),
+                     leanOf(bench_.state().recipe()) >= 0 ? tr("ahead") : tr("behind"),
                      text::number(std::abs(r.ballForward_m) / constants::ballWidth_m, 1),
                      r.ballForward_m >= 0 ? tr("forward") : tr("back"),
                      text::number(r.weightLead_pct, 0),
-                     text::number(100 * (p->shot.swing.lowPoint_m - r.ballForward_m), 1),
+                     text::number(-100 * p->shot.swing.radius_m *
+                                      std::sin(p->shot.swing.delivery.attack_rad),
+                                  1),
                      text::attackDegrees(p->shot.swing.delivery.attack_rad),
                      text::degrees(p->shot.swing.delivery.dynamicLoft_rad),
                      tr("Leading edge %1 mm above the sole's lowest point, room %2 mm; fat %3, "
@@ -76,9 +84,9 @@ WorldMap FaceOnDrawing::map() const {
             std::max(20.0, std::min(up, across)), leftHanded()};
 }
 
-QPointF FaceOnDrawing::handsAt(const ShotResult& shot, const BenchState& state) const {
+QPointF FaceOnDrawing::handsAt(const BenchState& state) const {
     const double b = state.recipe().ballForward_m;
-    return map().toPixel(b + hands_m * std::tan(shot.swing.deliveredLean_rad), hands_m);
+    return map().toPixel(b + hands_m * std::tan(leanOf(state.recipe())), hands_m);
 }
 
 QVector<Drawing::Handle> FaceOnDrawing::handles() const {
@@ -87,7 +95,7 @@ QVector<Drawing::Handle> FaceOnDrawing::handles() const {
     const BenchState& s = bench_.state();
     const WorldMap m = map();
     const double weight = (s.recipe().weightLead_pct - 50.0) / 50.0 * halfStance_m;
-    return {{handsHandle, handsAt(p->shot, s), tr("Drag the hands to lean the shaft")},
+    return {{handsHandle, handsAt(s), tr("Drag the hands to lean the shaft")},
             {ballHandle, m.toPixel(s.recipe().ballForward_m, 0) + QPointF(0, 18),
              tr("Drag the ball forward or back")},
             {weightHandle, m.toPixel(weight, 0) + QPointF(0, weightTrack_px),
@@ -163,10 +171,9 @@ void FaceOnDrawing::paintStance(QPainter& p, const style::Colours& c) const {
               leadRight ? Qt::AlignRight : Qt::AlignLeft);
 }
 
-void FaceOnDrawing::paintClub(QPainter& p, const ShotResult& shot, const BenchState& state,
-                              const QPen& pen) const {
+void FaceOnDrawing::paintClub(QPainter& p, const BenchState& state, const QPen& pen) const {
     p.setPen(pen);
-    p.drawLine(map().toPixel(state.recipe().ballForward_m, 0.015), handsAt(shot, state));
+    p.drawLine(map().toPixel(state.recipe().ballForward_m, 0.015), handsAt(state));
 }
 
 void FaceOnDrawing::paintArc(QPainter& p, const style::Colours& c) const {
@@ -194,12 +201,12 @@ void FaceOnDrawing::paintClubs(QPainter& p, const style::Colours& c) const {
     const WorldMap m = map();
     if (bench_.ghost()) {
         const BenchState& former = bench_.ghostState();
-        paintClub(p, bench_.ghost()->shot, former, QPen(c.former, 1, Qt::DashLine));
+        paintClub(p, former, QPen(c.former, 1, Qt::DashLine));
         p.setBrush(Qt::NoBrush);
         p.drawEllipse(m.toPixel(former.recipe().ballForward_m, 0) + QPointF(0, -9), 9, 9);
     }
     const BenchState& state = bench_.state();
-    paintClub(p, bench_.prediction()->shot, state, QPen(c.ink, 4, Qt::SolidLine, Qt::RoundCap));
+    paintClub(p, state, QPen(c.ink, 4, Qt::SolidLine, Qt::RoundCap));
     // The ball, larger than life so that it can be seen.
     p.setPen(QPen(c.ink, 1.6));
     p.setBrush(c.panel);
@@ -316,8 +323,8 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     paintText(p, {mirrored(12), 62}, tr("spin loft %1").arg(text::degrees(s.strike.spinLoft_rad)),
               c.ink, f, trailSide());
 
-    const QPointF hands = handsAt(s, state);
-    const double lean = s.swing.deliveredLean_rad;
+    const QPointF hands = handsAt(state);
+    const double lean = leanOf(state.recipe());
     const bool roomRight = leftHanded() ? hands.x() < 130 : hands.x() < width() - 130;
     const QString leaning =
         std::abs(lean) < radFromDeg(0.05)

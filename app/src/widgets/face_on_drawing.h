@@ -29,10 +29,9 @@ private:
     double mirrored(double x_px) const;  ///< a right-hander's place, for this hand
     Qt::Alignment trailSide() const;
     WorldMap map() const;
-    QPointF handsAt(const ShotResult& shot, const BenchState& state) const;
+    QPointF handsAt(const BenchState& state) const;
     void paintStance(QPainter& p, const style::Colours& c) const;
-    void paintClub(QPainter& p, const ShotResult& shot, const BenchState& state,
-                   const QPen& pen) const;
+    void paintClub(QPainter& p, const BenchState& state, const QPen& pen) const;
     void paintArc(QPainter& p, const style::Colours& c) const;
     void paintClubs(QPainter& p, const style::Colours& c) const;
     void paintLens(QPainter& p, const style::Colours& c) const;

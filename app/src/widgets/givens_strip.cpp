@@ -130,9 +130,9 @@ void GivensStrip::paintEvent(QPaintEvent*) {
 
 void GivensStrip::refresh() {
     const BenchState& s = bench_.state();
-    player_->setSentence(s.player + QStringLiteral(", ") +
-                         (s.givens.hand == Hand::Left ? tr("left") : tr("right")) +
-                         (s.givens.tuning ? tr(", tuned") : QString()));
+    player_->setSentence(
+        s.player + QStringLiteral(", ") + (s.givens.hand == Hand::Left ? tr("left") : tr("right")) +
+        (s.givens.tuning ? tr(", tuned %1").arg(text::day(s.givens.tuning->made)) : QString()));
     wedge_->setSentence(text::wedge(s.givens.wedge));
     ball_->setSentence(text::ballAndFace(s.givens.ball, s.givens.face));
     lie_->setSentence(text::lie(s.givens.lie));

@@ -122,6 +122,7 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
     std::array<double, 5> limit{};
     for (std::size_t q = 0; q < 5; ++q) {
         std::vector<double> absolute;
+        absolute.reserve(off.size());
         for (const Five& d : off)
             absolute.push_back(std::abs(d[q]));
         // The median tells where the mishits begin.
@@ -207,6 +208,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
         }
     }
     std::vector<Kind> each;
+    each.reserve(kinds.size());
     for (auto& [name, kind] : kinds)
         each.push_back(std::move(kind));
     out.tuning.scatter = scatterOf(each);

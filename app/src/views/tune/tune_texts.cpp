@@ -4,8 +4,6 @@
 #include "views/tune/tune_texts.h"
 
 #include <QCoreApplication>
-#include <QDate>
-#include <QLocale>
 #include <cmath>
 #include <map>
 
@@ -82,12 +80,6 @@ Shape shapeOf(TuneInput input, const Units& u) {
     return {};
 }
 
-/// "2026-11-03" as people say it; other names as they are.
-QString dayText(const std::string& day) {
-    const QDate date = QDate::fromString(fromUtf8(day), Qt::ISODate);
-    return date.isValid() ? QLocale().toString(date, QStringLiteral("d MMM")) : fromUtf8(day);
-}
-
 }  // namespace
 
 EstimatesDrawing::Row estimateRow(const TuneEstimate& e) {
@@ -133,25 +125,25 @@ EstimatesDrawing::Row estimateRow(const TuneEstimate& e) {
         case Kind::OpenOffset:
         case Kind::LeanOffset:
         case Kind::PathOffset:
-            r.name = e.kind == Kind::OpenOffset   ? tr("Opening: added")
-                     : e.kind == Kind::LeanOffset ? tr("Shaft lean: added")
-                                                  : tr("Path: farther right");
+            r.name = e.kind == Kind::OpenOffset   ? tr("Opening: declared plus")
+                     : e.kind == Kind::LeanOffset ? tr("Shaft lean: declared plus")
+                                                  : tr("Path to the right: plus");
             k = degFromRad(1.0);
             r.unit = QStringLiteral("°");
             r.decimals = 1;
             break;
         case Kind::OpenFactor:
-            r.name = tr("Opening: times");
+            r.name = tr("Opening: declared times");
             break;
         case Kind::LeanFactor:
-            r.name = tr("Shaft lean: times");
+            r.name = tr("Shaft lean: declared times");
             break;
         case Kind::BallOffset:
-            r.name = tr("Ball: farther forward, in balls");
+            r.name = tr("Ball, in balls forward: declared plus");
             k = 1.0 / constants::ballWidth_m;
             break;
         case Kind::BallFactor:
-            r.name = tr("Ball: times");
+            r.name = tr("Ball: declared times");
             break;
     }
     r.value = e.value * k;
@@ -342,10 +334,10 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
         lines << tr("%1: %2 %3.").arg(swing, line.join(tr(", ")), units.speedName());
     }
     const GroundTuning& all = tuning.fit.ground.tuning;
-    for (const GroundFit::Day& day : tuning.fit.ground.days) {
-        const auto i = static_cast<std::size_t>(day.session);
-        const double firm = day.tuning.firmness / all.firmness - 1;
-        const double fast = day.tuning.greenSpeed / all.greenSpeed - 1;
+    for (const GroundFit::Day& its : tuning.fit.ground.days) {
+        const auto i = static_cast<std::size_t>(its.session);
+        const double firm = its.tuning.firmness / all.firmness - 1;
+        const double fast = its.tuning.greenSpeed / all.greenSpeed - 1;
         QStringList said;
         if (std::abs(firm) >= 0.05) {
             said << (firm > 0 ? tr("%1 % firmer") : tr("%1 % softer"))
@@ -357,7 +349,7 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
         }
         if (!said.isEmpty() && i < tuning.data.days.size()) {
             lines << tr("The ground of %1 was %2 than on the other days.")
-                         .arg(dayText(tuning.data.days[i]), said.join(tr(" and ")));
+                         .arg(day(tuning.data.days[i]), said.join(tr(" and ")));
         }
     }
     return lines;

@@ -323,28 +323,28 @@ void TuneView::fillPlayers() {
 void TuneView::askSoon() {
     stale_ = false;
     fillPlayers();
-    tuning_.reset();
-    use_->setEnabled(false);
-    fillKept();
-    again_->hide();
-    hit_->hide();
     if (shots_.rowCount() == 0) {
         tuner_.cancel();
         headline_->setTexts(tr("No shots to tune to yet."),
                             tr("Open a file of shots in Watch (Ctrl+O), or listen to a launch "
                                "monitor (Ctrl+L). Club and ball data are needed."));
     } else {
-        headline_->setTexts(tr("Tuning to %1…").arg(player_->currentText()),
-                            tr("Fitting, then predicting each day from the others."));
         // The fit starts from the priors, whatever is in use.
         Givens fallback = bench_.state().givens;
         fallback.tuning.reset();
         const QString player = player_->currentData().toString();
         fallback.hand = handOf(player);
-        tuner_.ask(shots_.shots(), fallback, player);
+        if (!tuner_.ask(shots_.shots(), fallback, player)) return;
+        headline_->setTexts(tr("Tuning to %1…").arg(player_->currentText()),
+                            tr("Fitting, then predicting each day from the others."));
         since_.start();
         tick_.start();
     }
+    tuning_.reset();
+    use_->setEnabled(false);
+    fillKept();
+    again_->hide();
+    hit_->hide();
     followProgress();
     estimates_->show({});
     setUps_->show({});

@@ -66,6 +66,7 @@ struct SpreadScale {
 
 struct Tuning {
     std::string player;  ///< whose it is; empty for anybody's
+    std::string made;    ///< when it was kept, ISO 8601; empty: it was not
     StrikeTuning strike;
     DeliveryTuning delivery;
     AirTuning air;

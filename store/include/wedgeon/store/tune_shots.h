@@ -3,6 +3,7 @@
 /// \file Recorded shots as the tuning takes them.
 #pragma once
 
+#include <cstdint>
 #include <optional>
 #include <span>
 #include <string>
@@ -21,6 +22,7 @@ struct TuneShots {
     std::vector<std::size_t> from;  ///< index in the given shots
     std::vector<std::string> days;  ///< names of the sessions, in the order of their numbers
     std::size_t setAside = 0, withoutClub = 0;
+    std::uint64_t digest = 0;  ///< of all that a fit sees: equal ones give the same fit
 };
 /// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,
 /// by the first ten characters of the time, else a session of the logbook.
