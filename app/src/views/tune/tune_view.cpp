@@ -18,6 +18,7 @@
 #include <map>
 
 #include "style/style.h"
+#include "text/sentences.h"
 #include "views/tune/tune_texts.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/kit.h"
@@ -217,7 +218,7 @@ QWidget* TuneView::makeUse() {
     kept_ = new QComboBox;
     kept_->setAccessibleName(tr("Tuning in use"));
     kept_->setToolTip(tr("What every prediction for this player is made with"));
-    kept_->setMinimumWidth(190);
+    kept_->setMinimumWidth(210);
     use_ = new QPushButton(tr("Use this"));
     use_->setToolTip(tr("Keep this tuning and predict with it, everywhere"));
     line->addWidget(kept_, 1);
@@ -256,12 +257,12 @@ void TuneView::fillKept() {
     withTunings([&](store::Tunings& tunings) {
         const auto inUse = tunings.inUse(player);
         for (const store::KeptTuning& t : tunings.of(player)) {
-            kept_->addItem(tr("%1%2, %3 shots")
-                               .arg(inUse && inUse->id == t.id ? tr("In use: ") : tr("Of "),
-                                    text::fromUtf8(t.made).left(16).replace(QLatin1Char('T'),
-                                                                            QLatin1Char(' ')))
-                               .arg(t.shots),
-                           QVariant::fromValue<qlonglong>(t.id));
+            kept_->addItem(
+                tr("%1%2, %3 shots")
+                    .arg(inUse && inUse->id == t.id ? tr("In use: ") : tr("Of "),
+                         text::day(t.made) + QLatin1Char(' ') + text::fromUtf8(t.made).mid(11, 5))
+                    .arg(t.shots),
+                QVariant::fromValue<qlonglong>(t.id));
             if (inUse && inUse->id == t.id) kept_->setCurrentIndex(kept_->count() - 1);
         }
         if (!inUse)
