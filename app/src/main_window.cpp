@@ -124,10 +124,11 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
 
 void MainWindow::takeTuning() {
     try {
-        const auto inUse = store::Tunings(log_.book()).inUse(bench_.state().player.toStdString());
-        if (!inUse) return;
         BenchState next = bench_.state();
-        next.givens.tuning = std::make_shared<const Tuning>(inUse->tuning);
+        next.givens.everyones = store::Tunings(log_.book()).everyones();
+        if (!next.givens.everyones) return;
+        const auto its = next.givens.everyones->find(next.player.toStdString());
+        if (its != next.givens.everyones->end()) next.givens.tuning = its->second;
         bench_.edit(next, tr("use the tuning to %1").arg(next.player));
         bench_.undoStack().clear();  // that is how the window starts
     } catch (const store::StoreError&) {

@@ -294,6 +294,17 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
         EXPECT_NEAR(numberAfter(withTuning, QStringLiteral("arries")), shot.flight.carry_m, 0.51)
             << withTuning.toStdString();
     }
+    // Undo takes it out of the logbook, too.
+    const auto inUse = [&] {
+        store::Logbook book(logbookPath().toStdString());
+        return store::Tunings(book).inUse("Runa Vale").has_value();
+    };
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right"));
+    EXPECT_FALSE(inUse());
+    action(QStringLiteral("Redo"))->trigger();
+    EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned ") + today);
+    EXPECT_TRUE(inUse());
     // Back to the priors, and to the tuning again.
     window_->showView(MainWindow::Tune);
     kept->setCurrentIndex(0);

@@ -20,6 +20,12 @@ const Named* findNamed(std::span<const Named> all, std::string_view words) {
     return it == all.end() ? nullptr : &*it;
 }
 
+std::shared_ptr<const Tuning> tuningOf(const Givens& givens, const std::string& player) {
+    if (!givens.everyones) return nullptr;
+    const auto its = givens.everyones->find(player);
+    return its == givens.everyones->end() ? nullptr : its->second;
+}
+
 double orZero(const ShotRecord& r, Quantity q) {
     return r.has(q) ? r[q] : 0.0;
 }
@@ -29,11 +35,12 @@ double orZero(const ShotRecord& r, Quantity q) {
 ShotGivens findShotGivens(const ShotRecord& record, const Givens& fallback) {
     ShotGivens out;
     out.givens = fallback;
-    // A tuning is one player's.
+    // A tuning is one player's: another one's shots are predicted with his own.
     const std::string& player = record[Label::Player];
-    if (fallback.tuning && !player.empty() && !fallback.tuning->player.empty() &&
-        fallback.tuning->player != player)
-        out.givens.tuning.reset();
+    const std::string whose = fallback.tuning ? fallback.tuning->player : std::string();
+    if (!player.empty() && whose != player && !(fallback.tuning && whose.empty()))
+        out.givens.tuning = tuningOf(fallback, player);
+    out.givens.everyones.reset();
     // On a day whose ground was fitted that is the ground.
     if (out.givens.tuning) {
         const std::string_view day = std::string_view(record[Label::Time]).substr(0, 10);

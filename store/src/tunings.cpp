@@ -82,6 +82,22 @@ std::optional<KeptTuning> Tunings::inUse(const std::string& player) const {
     });
 }
 
+std::shared_ptr<const TuningsByPlayer> Tunings::everyones() const {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return book.guarded([&]() -> std::shared_ptr<const TuningsByPlayer> {
+        auto out = std::make_shared<TuningsByPlayer>();
+        SQLite::Statement all(*book.db, std::string("SELECT ") + columns +
+                                            " FROM tunings WHERE id IN (SELECT tuning_id FROM "
+                                            "tunings_in_use AS u WHERE u.player = tunings.player)");
+        while (all.executeStep()) {
+            if (auto t = tuningFrom(all))
+                out->emplace(t->tuning.player, std::make_shared<const Tuning>(t->tuning));
+        }
+        if (out->empty()) return nullptr;
+        return out;
+    });
+}
+
 void Tunings::use(const std::string& player, std::int64_t id) {
     LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
     book.requireWritable();

@@ -5,6 +5,7 @@
 
 #include <gtest/gtest.h>
 
+#include <cmath>
 #include <filesystem>
 #include <random>
 
@@ -117,6 +118,34 @@ TEST_F(TuningsTest, AShotOfADayIsPredictedOnItsGround) {
     ASSERT_TRUE(again.ofDay("2026-11-03"));
     EXPECT_EQ(again.ofDay("2026-11-03")->ground.firmness,
               calcGround(there).firmness / fallback.ground.firmness);
+}
+
+TEST_F(TuningsTest, EveryPlayersShotsArePredictedWithHisOwn) {
+    Logbook b = book();
+    Tunings tunings(b);
+    EXPECT_FALSE(tunings.everyones());
+    Tuning runa = someTuning(7);
+    Tuning odo = someTuning(8);
+    odo.player = "Odo Ferrin";
+    tunings.use("Runa Vale", tunings.keep({0, runa, "2026-11-20", "0.1", 90, {}}));
+    tunings.keep({0, someTuning(9), "2026-11-21", "0.1", 90, {}});  // kept, not in use
+    tunings.use("Odo Ferrin", tunings.keep({0, odo, "2026-11-20", "0.1", 90, {}}));
+    Givens strip;
+    strip.everyones = tunings.everyones();
+    ASSERT_TRUE(strip.everyones);
+    ASSERT_EQ(strip.everyones->size(), 2u);
+    strip.tuning = strip.everyones->at("Runa Vale");
+    ShotRecord shot;
+    const auto frictionOf = [&](const char* player) {
+        shot[Label::Player] = player;
+        const auto t = findShotGivens(shot, strip).givens.tuning;
+        return t ? t->strike.logFriction : std::nan("");
+    };
+    EXPECT_EQ(frictionOf("Runa Vale"), runa.strike.logFriction);
+    EXPECT_EQ(frictionOf("Odo Ferrin"), odo.strike.logFriction);
+    EXPECT_TRUE(std::isnan(frictionOf("somebody")));
+    strip.tuning.reset();  // the strip's player is on the priors
+    EXPECT_EQ(frictionOf("Odo Ferrin"), odo.strike.logFriction);
 }
 
 TEST_F(TuningsTest, TuningsOfTheStrikeAloneAreStillRead) {

@@ -14,6 +14,7 @@
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QToolButton>
+#include <QUndoStack>
 #include <QVBoxLayout>
 #include <map>
 
@@ -43,6 +44,20 @@ SentenceLabel* bodyText(const QString& name) {
     return label;
 }
 
+/// Which of a player's tunings the logbook has in use; 0 for the priors.
+class UseTuning : public QUndoCommand {
+public:
+    using Use = std::function<void(std::int64_t)>;
+    UseTuning(std::int64_t before, std::int64_t after, Use use)
+        : before_(before), after_(after), use_(std::move(use)) {}
+    void undo() override { use_(before_); }
+    void redo() override { use_(after_); }
+
+private:
+    std::int64_t before_, after_;
+    Use use_;
+};
+
 bool isOfSetUp(const TuneEstimate& e) {
     return e.kind >= TuneEstimate::Kind::OpenOffset;
 }
@@ -65,6 +80,9 @@ TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList&
     connect(&shots_, &WatchedShots::shotsChanged, this, again);
     connect(&shots_, &QAbstractItemModel::dataChanged, this, again);
     connect(again_, &QPushButton::clicked, this, again);
+    connect(&bench_, &Workbench::givensChanged, this, [this] {
+        if (isVisible()) fillKept();
+    });
     connect(&bench_, &Workbench::unitsChanged, this, [this] {
         if (tuning_) show(tuning_);
     });
@@ -291,12 +309,24 @@ void TuneView::use() {
 void TuneView::take(std::int64_t id) {
     const QString player = player_->currentData().toString();
     withTunings([&](store::Tunings& tunings) {
-        tunings.use(player.toStdString(), id);
+        const auto former = tunings.inUse(player.toStdString());
+        const std::int64_t before = former ? former->id : 0;
+        if (before == id) return;
+        // The logbook's choice and the bench's givens change and come back together.
+        const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
+        QUndoStack& undo = bench_.undoStack();
+        undo.beginMacro(what);
+        undo.push(new UseTuning(before, id, [this, player](std::int64_t wanted) {
+            withTunings([&](store::Tunings& t) { t.use(player.toStdString(), wanted); });
+            fillKept();
+        }));
         const auto inUse = tunings.inUse(player.toStdString());
         BenchState next = bench_.state();
         next.player = player;
         next.givens.tuning = inUse ? std::make_shared<const Tuning>(inUse->tuning) : nullptr;
-        bench_.edit(next, inUse ? tr("use the tuning to %1").arg(player) : tr("use the priors"));
+        next.givens.everyones = tunings.everyones();
+        bench_.edit(next, what);
+        undo.endMacro();
     });
     fillKept();
 }
@@ -333,6 +363,7 @@ void TuneView::askSoon() {
         // The fit starts from the priors, whatever is in use.
         Givens fallback = bench_.state().givens;
         fallback.tuning.reset();
+        fallback.everyones.reset();
         const QString player = player_->currentData().toString();
         fallback.hand = handOf(player);
         if (!tuner_.ask(shots_.shots(), fallback, player)) return;

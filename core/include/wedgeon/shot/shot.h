@@ -35,6 +35,8 @@ struct Givens {
     std::shared_ptr<const Terrain> terrain;
     /// What is known of this player, his device, air and ground; none: the priors.
     std::shared_ptr<const Tuning> tuning;
+    /// Of all players that have one, for their recorded shots.
+    std::shared_ptr<const TuningsByPlayer> everyones;
 
     bool operator==(const Givens&) const = default;
 };

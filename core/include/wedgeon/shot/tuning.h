@@ -4,6 +4,7 @@
 /// part is its prior.
 #pragma once
 
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -88,5 +89,7 @@ private:
     std::vector<Day> days_;
     std::vector<std::shared_ptr<const Tuning>> ofDays_;  ///< in the order of days_
 };
+
+using TuningsByPlayer = std::map<std::string, std::shared_ptr<const Tuning>>;
 
 }  // namespace wedgeon

@@ -32,6 +32,8 @@ public:
     std::int64_t keep(const KeptTuning& tuning);
     /// The one in use of a player; nothing: the priors.
     std::optional<KeptTuning> inUse(const std::string& player) const;
+    /// Of every player that has one in use; nullptr when nobody has.
+    std::shared_ptr<const TuningsByPlayer> everyones() const;
     /// Takes a kept one into use, or the priors with 0.
     void use(const std::string& player, std::int64_t id);
 
