@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 
+#include "tune/robust_fit.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
 #include "wedgeon/shot/spread.h"
@@ -48,13 +49,9 @@ SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
     SpreadScale out;
     const std::array scales{&out.launch, &out.spin, &out.landing, &out.carry, &out.release};
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-        std::vector<double>& r = ratios[o];
-        if (r.size() < fewestCalibrated) continue;
-        const auto at =
-            r.begin() + static_cast<std::ptrdiff_t>(0.8 * static_cast<double>(r.size()));
-        std::nth_element(r.begin(), at, r.end());
+        if (ratios[o].size() < fewestCalibrated) continue;
         // A spread is never nothing, and never beyond all use.
-        *scales[o] = std::clamp(*at, 0.1, 5.0);
+        *scales[o] = std::clamp(tune::quantileOf(std::move(ratios[o]), 0.8), 0.1, 5.0);
     }
     // The ground of these days was fitted to them; another day is one more.
     if (const auto days = static_cast<double>(fit.ground.days.size()); days > 0.0)

@@ -8,6 +8,7 @@
 #include <numeric>
 #include <optional>
 
+#include "tune/robust_fit.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
 
@@ -57,13 +58,6 @@ double meanOf(const std::vector<double>& v) {
     return std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size());
 }
 
-double quantile(std::vector<double> v, double q) {
-    if (v.empty()) return 0.0;
-    const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
-    std::nth_element(v.begin(), v.begin() + k, v.end());
-    return v[static_cast<std::size_t>(k)];
-}
-
 }  // namespace
 
 LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& options) {
@@ -107,7 +101,7 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
         }
         TuneOutcomes half{};
         for (std::size_t o = 0; o < tuneOutcomeCount; ++o)
-            half[o] = quantile(std::move(residuals[o]), 0.8);
+            half[o] = tune::quantileOf(std::move(residuals[o]), 0.8);
         for (const TuneShot& s : test) {
             const auto tuned = calcOutcomes(s, tuning);
             const auto prior = calcOutcomes(s, Tuning{});

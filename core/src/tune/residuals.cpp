@@ -44,12 +44,6 @@ Cloud cloudOf(const TuneResiduals& r, std::size_t o, std::size_t i) {
     return c;
 }
 
-double percentile(std::vector<double> v, double q) {
-    const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
-    std::nth_element(v.begin(), v.begin() + k, v.end());
-    return v[static_cast<std::size_t>(k)];
-}
-
 /// Polynomial of \p terms terms through the cloud; its last term in its own deviations.
 struct Trend {
     Eigen::VectorXd a;
@@ -110,8 +104,8 @@ std::optional<ResidualPattern> patternOf(const TuneResiduals& r, std::size_t o, 
     ResidualPattern p;
     p.outcome = static_cast<TuneOutcome>(o);
     p.input = static_cast<TuneInput>(i);
-    p.from = percentile(c.x, 0.1);
-    p.to = percentile(c.x, 0.9);
+    p.from = quantileOf(c.x, 0.1);
+    p.to = quantileOf(c.x, 0.9);
     const double scale = 0.5 * (p.to - p.from);
     if (!(scale > 1e-9)) return std::nullopt;
     const double middle = 0.5 * (p.from + p.to);

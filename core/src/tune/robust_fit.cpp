@@ -50,6 +50,13 @@ double medianOf(std::vector<double> v) {
     return *middle;
 }
 
+double quantileOf(std::vector<double> v, double q) {
+    if (v.empty()) return 0.0;
+    const auto at = v.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
+    std::nth_element(v.begin(), at, v.end());
+    return *at;
+}
+
 double RobustFit::sd(Eigen::Index k) const {
     return std::sqrt(std::max(0.0, covariance(k, k)));
 }

@@ -15,6 +15,8 @@ inline constexpr double z80 = 1.2815515655446004;  ///< half an 80 % interval, i
 inline constexpr double madToSd = 1.4826;          ///< median absolute deviation of a normal
 
 double medianOf(std::vector<double> v);
+/// The value below which the share \p q lies; 0 of nothing.
+double quantileOf(std::vector<double> v, double q);
 
 /// One shot at given parameters. NaN in \p residual: not measured.
 struct RobustRow {
