@@ -24,6 +24,7 @@ using namespace std::chrono_literals;
 
 constexpr auto againAfter = 2s;
 constexpr auto pingEvery = 5s;
+constexpr auto acceptAgainAfter = 200ms;
 constexpr std::size_t slowPiece = 7;
 constexpr std::size_t mostWaiting = 10'000;
 
@@ -42,7 +43,8 @@ struct Server::Impl : std::enable_shared_from_this<Impl> {
           nextShot(context),
           again(context),
           ping(context),
-          pause(context) {}
+          pause(context),
+          later(context) {}
 
     void start() {
         accept();
@@ -54,7 +56,8 @@ struct Server::Impl : std::enable_shared_from_this<Impl> {
     void accept() {
         acceptor.async_accept(
             [self = shared_from_this()](boost::system::error_code e, tcp::socket peer) {
-                if (e) return;
+                if (e == asio::error::operation_aborted) return;
+                if (e) return self->acceptLater();
                 self->drop();  // the newest peer is the one that counts
                 self->socket = std::make_shared<tcp::socket>(std::move(peer));
                 self->held = false;
@@ -64,6 +67,14 @@ struct Server::Impl : std::enable_shared_from_this<Impl> {
                 self->read(self->socket);
                 self->accept();
             });
+    }
+
+    /// Whatever was in the way, such as too many open files, may pass.
+    void acceptLater() {
+        later.expires_after(acceptAgainAfter);
+        later.async_wait([self = shared_from_this()](boost::system::error_code stopped) {
+            if (!stopped) self->accept();
+        });
     }
 
     void drop() {
@@ -193,7 +204,7 @@ struct Server::Impl : std::enable_shared_from_this<Impl> {
     ServerOptions options;
     tcp::acceptor acceptor;
     std::shared_ptr<tcp::socket> socket;
-    asio::steady_timer nextShot, again, ping, pause;
+    asio::steady_timer nextShot, again, ping, pause, later;
     std::array<char, 1024> chunk{};
     std::string input;
     std::deque<std::string> outgoing;
@@ -214,7 +225,7 @@ Server::~Server() {
     boost::system::error_code ignored;
     impl_->acceptor.close(ignored);
     impl_->drop();
-    for (auto* t : {&impl_->nextShot, &impl_->again, &impl_->ping, &impl_->pause})
+    for (auto* t : {&impl_->nextShot, &impl_->again, &impl_->ping, &impl_->pause, &impl_->later})
         t->cancel();
 }
 

@@ -1,7 +1,12 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The stand-in keeps the protocol: nothing that was not acknowledged is forgotten.
+#include <arpa/inet.h>
 #include <gtest/gtest.h>
+#include <netinet/in.h>
+#include <sys/resource.h>
+#include <sys/socket.h>
+#include <unistd.h>
 
 // Boost 1.74 forgets this one.
 #include <utility>
@@ -183,6 +188,32 @@ TEST(Monitor, ATakenPortIsSaid) {
     ServerOptions same;
     same.port = first.port();
     EXPECT_THROW(Server(io, ShotStream({}), same), std::runtime_error);
+}
+
+TEST(Monitor, GoesOnAfterAnAcceptThatFailed) {
+    asio::io_context io;
+    Server server(io, ShotStream({}), {});
+    const int client = ::socket(AF_INET, SOCK_STREAM, 0);
+    ASSERT_GE(client, 0);
+    rlimit former{};
+    ASSERT_EQ(getrlimit(RLIMIT_NOFILE, &former), 0);
+    // No descriptor is left for the connection that waits.
+    const rlimit none{static_cast<rlim_t>(client) + 1, former.rlim_max};
+    ASSERT_EQ(setrlimit(RLIMIT_NOFILE, &none), 0);
+    sockaddr_in address{};
+    address.sin_family = AF_INET;
+    address.sin_port = htons(server.port());
+    address.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
+    ASSERT_EQ(::connect(client, reinterpret_cast<const sockaddr*>(&address), sizeof address), 0);
+    io.run_for(100ms);
+    ASSERT_EQ(setrlimit(RLIMIT_NOFILE, &former), 0);
+    const auto greeted = [&] {
+        char byte = 0;
+        return ::recv(client, &byte, 1, MSG_PEEK | MSG_DONTWAIT) == 1;
+    };
+    EXPECT_FALSE(greeted());
+    EXPECT_TRUE(runUntil(io, greeted, 5s));
+    ::close(client);
 }
 
 }  // namespace
