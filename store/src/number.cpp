@@ -9,6 +9,8 @@
 #include <cmath>
 #include <cstdint>
 #include <limits>
+#include <string>
+#include <utility>
 
 #include "text.h"
 
@@ -101,11 +103,22 @@ bool looksDecimalPoint(std::string_view s) {
     return hasOneMark(s, '.', decimals) && decimals > 0 && decimals != 3;
 }
 
+bool looksCommaAndThree(std::string_view s) {
+    std::size_t decimals = 0;
+    return hasOneMark(s, ',', decimals) && decimals == 3;
+}
+
 ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     using State = ParsedNumber::State;
     long double ordinary = 0.0;
     if (parseOrdinary(raw, decimalComma ? ',' : '.', ordinary)) return {State::Good, ordinary, {}};
     std::string_view s = text::trimmed(raw);
+    constexpr std::string_view trueMinus = "\xE2\x88\x92";
+    std::string ascii;
+    if (s.starts_with(trueMinus)) {
+        ascii = "-" + std::string(text::trimmed(s.substr(trueMinus.size())));
+        s = ascii;
+    }
     for (const std::string_view degree : {"\xC2\xB0", "\xC2\xBA"}) {
         if (s.ends_with(degree)) s = text::trimmed(s.substr(0, s.size() - degree.size()));
     }
@@ -113,6 +126,13 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     if (s.size() > longestNumber) return {State::Bad, 0.0, "is too long for a number"};
     if (s.front() == '+') s.remove_prefix(1);
     std::string digits(s);
+    // Blanks that do not break and a typographic apostrophe group digits as well.
+    for (const auto& [from, to] :
+         {std::pair{"\xC2\xA0", " "}, std::pair{"\xE2\x80\xAF", " "},
+          std::pair{"\xE2\x80\x89", " "}, std::pair{"\xE2\x80\x99", "'"}}) {
+        for (std::size_t at = 0; (at = digits.find(from, at)) != std::string::npos; ++at)
+            digits.replace(at, std::string_view(from).size(), to);
+    }
     if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, "is not a number"};
     if (decimalComma) std::replace(digits.begin(), digits.end(), ',', '.');
 

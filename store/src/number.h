@@ -22,5 +22,7 @@ ParsedNumber parseNumber(std::string_view text, bool decimalComma);
 /// Whether \p text is a number that only a decimal comma (or only a point) explains.
 bool looksDecimalComma(std::string_view text);
 bool looksDecimalPoint(std::string_view text);
+/// One comma with three digits behind it, which either may mean.
+bool looksCommaAndThree(std::string_view text);
 
 }  // namespace wedgeon::store

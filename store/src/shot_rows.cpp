@@ -59,16 +59,20 @@ double takeSide(std::string_view& cell) {
     return 1.0;
 }
 
-/// Rows that devices put below or between shots.
-bool isSummary(const DelimitedRow& row) {
+/// The column of a word that names a summary of rows, as devices put them below or between shots,
+/// when the row begins with one.
+std::optional<std::size_t> findSummaryWord(const DelimitedRow& row) {
     constexpr std::array words{"average",        "averages", "avg",       "avg.",    "mean",
                                "median",         "std",      "std. dev.", "std dev", "deviation",
                                "std. deviation", "min",      "max",       "sum",     "summary"};
     const auto first = std::find_if(row.cells.begin(), row.cells.end(),
                                     [](const auto& c) { return !text::trimmed(c).empty(); });
-    if (first == row.cells.end() || !text::isLetter(text::trimmed(*first).front())) return false;
-    return std::any_of(words.begin(), words.end(),
-                       [&](const char* w) { return text::equalNoCase(text::trimmed(*first), w); });
+    if (first == row.cells.end() || !text::isLetter(text::trimmed(*first).front()))
+        return std::nullopt;
+    if (std::none_of(words.begin(), words.end(),
+                     [&](const char* w) { return text::equalNoCase(text::trimmed(*first), w); }))
+        return std::nullopt;
+    return static_cast<std::size_t>(first - row.cells.begin());
 }
 
 /// One reading of one file.
@@ -94,9 +98,7 @@ public:
         settleUnits();
         readRows();
         if (result_.shotCount == 0) {
-            const std::string first =
-                result_.refused.empty() ? ""
-                                        : " First reason: " + result_.refused.front().reason + ".";
+            const std::string first = firstReason();
             throw StoreError(Fault::NoShot,
                              name_ + ": the columns are known, but no row holds a shot." + first);
         }
@@ -121,6 +123,18 @@ private:
         } catch (const StoreError& e) {
             fail(e.fault(), e.what(), e.line());
         }
+    }
+
+    /// The first cell or row below the header that was not taken, with its own reason.
+    std::string firstReason() const {
+        for (const RefusedCell& c : result_.refused) {
+            if (c.line <= bodyFrom_) continue;
+            const std::string column =
+                c.column == 0 ? "" : ", column " + std::to_string(c.column) + " " + c.header;
+            return " Line " + std::to_string(c.line) + column + ": \"" + c.text + "\" " + c.reason +
+                   ".";
+        }
+        return {};
     }
 
     static std::size_t countKnown(const DelimitedRow& row) {
@@ -393,14 +407,22 @@ private:
         DelimitedRow row;
         int comma = 0;
         int point = 0;
+        int either = 0;
         for (int n = 0; n < sampledRows && nextRow(reader, row); ++n) {
             for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
                 if (!columns_[i].number) continue;
                 comma += looksDecimalComma(row.cells[i]) ? 1 : 0;
                 point += looksDecimalPoint(row.cells[i]) ? 1 : 0;
+                // "12,345": a group of three or three decimals. No spin rate has three.
+                either += result_.columns[i].quantity != Quantity::SpinRate &&
+                                  looksCommaAndThree(row.cells[i])
+                              ? 1
+                              : 0;
             }
         }
-        result_.decimalComma = comma > point;
+        // Where a comma does not separate the cells and no point is a decimal one, it is decimal.
+        result_.decimalComma =
+            comma > point || (comma == 0 && point == 0 && either > 0 && result_.delimiter != ',');
     }
 
     void readRows() {
@@ -436,12 +458,33 @@ private:
         return same * 2 > header_.cells.size();
     }
 
+    /// A player may be called Max or Min: in the column of names that is a summary only where the
+    /// shot before has other words and this row has none.
+    bool isSummary(const DelimitedRow& row) const {
+        const auto at = findSummaryWord(row);
+        if (!at) return false;
+        const bool named = *at < columns_.size() && result_.columns[*at].label == Label::Player;
+        const std::string_view word = text::trimmed(row.cells[*at]);
+        if (!named || (!text::equalNoCase(word, "max") && !text::equalNoCase(word, "min")))
+            return true;
+        return wordsBefore_ && !hasOtherWords(row);
+    }
+    bool hasOtherWords(const DelimitedRow& row) const {
+        for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
+            const auto& label = result_.columns[i].label;
+            if (label && *label != Label::Player && !text::trimmed(row.cells[i]).empty())
+                return true;
+        }
+        return false;
+    }
+    void rememberWords(const DelimitedRow& row) { wordsBefore_ = hasOtherWords(row); }
+
     void readRow(const DelimitedRow& row) {
         if (repeatsHeader(row)) return refuseRow(row, "a second header row");
         if (isSummary(row)) return refuseRow(row, "a summary of the rows, not a shot");
+        rememberWords(row);
         ShotRecord shot;
         bool measured = false;
-        std::size_t bad = 0;
         std::vector<RefusedCell> held;
         for (std::size_t i = 0; i < row.cells.size(); ++i) {
             if (i >= columns_.size()) {
@@ -452,7 +495,9 @@ private:
             }
             const ColumnGuess& guess = result_.columns[i];
             if (guess.label) {
-                const std::string_view words = text::trimmed(row.cells[i]);
+                std::string_view words = text::trimmed(row.cells[i]);
+                if (words.starts_with('\'') && text::looksLikeFormula(words))
+                    words.remove_prefix(1);
                 const std::size_t most =
                     *guess.label == Label::Recipe ? mostRecipeBytes : mostLabelBytes;
                 if (words.size() > most) {
@@ -466,10 +511,9 @@ private:
                     shot[*guess.quantity] = *value;
                     measured = measured || *guess.quantity != Quantity::Loft;
                 }
-                bad += held.size();
             }
         }
-        if (!measured && bad > 2 && allTextual(held)) {
+        if (!measured && held.size() > 2 && allTextual(held)) {
             // A second row of names: one line says it better than one for each of its cells.
             return refuseRow(row, "no number in it; a second header or a footer?");
         }
@@ -531,6 +575,7 @@ private:
     std::vector<Column> columns_;
     ImportResult result_;
     bool previewing_ = false;
+    bool wordsBefore_ = false;  ///< the shot before had words beside the player's name
 };
 
 }  // namespace

@@ -5,12 +5,20 @@
 #include <charconv>
 #include <ostream>
 
+#include "text.h"
 #include "wedgeon/store/shot_file.h"
 
 namespace wedgeon::store {
 namespace {
 
-void writeCell(std::ostream& out, const std::string& cell) {
+void writeCell(std::ostream& out, std::string cell) {
+    // A text is a text, also for a spreadsheet; reading takes the apostrophe off again.
+    if (text::looksLikeFormula(cell)) cell.insert(0, 1, '\'');
+    // Control characters would make the file look like no text at all when it is read again.
+    for (char& c : cell) {
+        const auto byte = static_cast<unsigned char>(c);
+        if ((byte < 0x20 && c != '\t' && c != '\n' && c != '\r') || byte == 0x7F) c = '?';
+    }
     if (cell.find_first_of(",;\t\"\r\n") == std::string::npos) {
         out << cell;
         return;

@@ -4,6 +4,8 @@
 #include "text.h"
 
 #include <algorithm>
+#include <array>
+#include <boost/locale/utf.hpp>
 
 namespace wedgeon::store::text {
 
@@ -60,28 +62,33 @@ std::string shown(std::string_view s, std::size_t most) {
 }
 
 bool isUtf8(std::string_view s) {
-    std::size_t i = 0;
-    while (i < s.size()) {
-        const auto c = static_cast<unsigned char>(s[i]);
-        std::size_t more = 0;
-        if (c < 0x80) {
-            more = 0;
-        } else if (c >= 0xC2 && c < 0xE0) {
-            more = 1;
-        } else if (c >= 0xE0 && c < 0xF0) {
-            more = 2;
-        } else if (c >= 0xF0 && c < 0xF5) {
-            more = 3;
-        } else {
+    using Traits = boost::locale::utf::utf_traits<char>;
+    const char* at = s.data();
+    const char* const end = at + s.size();
+    while (at != end) {
+        if (static_cast<unsigned char>(*at) < 0x80) {
+            ++at;
+            continue;
+        }
+        const auto point = Traits::decode(at, end);
+        if (point == boost::locale::utf::illegal || point == boost::locale::utf::incomplete)
             return false;
-        }
-        if (i + more >= s.size() && more > 0) return false;
-        for (std::size_t k = 1; k <= more; ++k) {
-            if ((static_cast<unsigned char>(s[i + k]) & 0xC0) != 0x80) return false;
-        }
-        i += more + 1;
     }
     return true;
+}
+
+bool looksLikeFormula(std::string_view s) {
+    while (!s.empty() && s.front() == '\'')
+        s.remove_prefix(1);
+    if (s.empty()) return false;
+    if (s.front() == '\t' || s.front() == '\r' || s.front() == '\n') return true;
+    while (!s.empty() && (static_cast<unsigned char>(s.front()) <= 0x20 || s.front() == 0x7F))
+        s.remove_prefix(1);
+    // Also in full width, as some spreadsheets read them.
+    constexpr std::array<std::string_view, 8> starts{
+        "=", "+", "-", "@", "\xEF\xBC\x9D", "\xEF\xBC\x8B", "\xEF\xBC\x8D", "\xEF\xBC\xA0"};
+    return std::any_of(starts.begin(), starts.end(),
+                       [s](std::string_view start) { return s.starts_with(start); });
 }
 
 std::string utf8FromLatin1(std::string_view s) {

@@ -34,7 +34,12 @@ std::vector<std::string> words(std::string_view s);
 /// cut inside a UTF-8 character.
 std::string shown(std::string_view s, std::size_t most = 40);
 
+/// Neither overlong forms nor surrogates are.
 bool isUtf8(std::string_view s);
+
+/// Text that a spreadsheet would take for a formula, after blanks and control characters and any
+/// apostrophes of ours.
+bool looksLikeFormula(std::string_view s);
 std::string utf8FromLatin1(std::string_view s);
 
 }  // namespace wedgeon::store::text

@@ -4,7 +4,10 @@
 // the right quantities in the right units, and no more shots than were hit.
 #include <gtest/gtest.h>
 
+#include <sstream>
+
 #include "wedgeon/flight/flight.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/units.h"
 
@@ -159,6 +162,124 @@ TEST(Messy, FeetForTheApexBesideYardsForTheCarry) {
     EXPECT_NEAR(r.shots[0][Quantity::Apex], 20 * 0.3048, 1e-12);
     EXPECT_NEAR(r.shots[0][Quantity::Release], 9 * 0.3048, 1e-12);
     EXPECT_NEAR(r.shots[0][Quantity::Carry], 40 * yd, 1e-12);
+}
+
+TEST(Messy, APlayerCalledMaxIsNoSummaryAndASummaryIsNoPlayer) {
+    const ImportResult alone = readShotText(
+        "player,club_speed [m/s],carry [m]\nMax,20,30\nMin,21,31\nMax,22,32\n", "f.csv");
+    ASSERT_EQ(alone.shots.size(), 3u);
+    EXPECT_EQ(alone.shots[1][Label::Player], "Min");
+    // A device's last rows: other words stand in every shot, and none in them.
+    const ImportResult summed = readShotText(
+        "player,wedge,club_speed [m/s],carry [m]\nMax,54,20,30\nRuna Vale,54,21,31\n"
+        "Average,,20.5,30.5\nMax,,21,31\nMin,,20,30\n",
+        "f.csv");
+    ASSERT_EQ(summed.shots.size(), 2u);
+    EXPECT_EQ(summed.shots[0][Label::Player], "Max");
+    EXPECT_EQ(summed.refusedCount, 3u);
+}
+
+TEST(Messy, ThreeDecimalsBehindACommaAreDecimalsWhereACommaDoesNotSeparate) {
+    for (const char* separator : {";", "\t"}) {
+        const auto with = [&](std::string text) {
+            for (char& c : text)
+                c = c == '|' ? separator[0] : c;
+            return readShotText(text, "f.csv");
+        };
+        const ImportResult r = with("club_speed [m/s]|carry [m]\n20,125|30,250\n21,375|31,500\n");
+        EXPECT_TRUE(r.decimalComma);
+        EXPECT_DOUBLE_EQ(r.shots.at(0)[Quantity::ClubSpeed], 20.125);
+        EXPECT_DOUBLE_EQ(r.shots.at(1)[Quantity::Carry], 31.5);
+        // A thousand revolutions are grouped; nothing has three decimals there.
+        const ImportResult spin = with("spin [rpm]|carry [m]\n5,800|30\n6,100|31\n");
+        EXPECT_NEAR(spin.shots.at(0)[Quantity::SpinRate], 5800 * 0.10471975511966, 1e-6);
+        // Where points are decimal, commas group.
+        const ImportResult mixed = with("spin [rpm]|carry [m]\n5,800|30.25\n6,100|31.5\n");
+        EXPECT_NEAR(mixed.shots.at(1)[Quantity::SpinRate], 6100 * 0.10471975511966, 1e-6);
+    }
+}
+
+TEST(Messy, TheTrueMinusSignAndBlanksThatDoNotBreak) {
+    const ImportResult r = readShotText(
+        "attack_angle [deg];spin [rpm];carry [m]\n\xE2\x88\x92"
+        "4.5;5\xC2\xA0"
+        "800;30\n\xE2\x88\x92;6\xE2\x80\xAF"
+        "100;31\n",
+        "f.csv");
+    ASSERT_EQ(r.shots.size(), 2u);
+    EXPECT_NEAR(r.shots[0][Quantity::AttackAngle], -4.5 * 3.14159265358979 / 180, 1e-12);
+    EXPECT_NEAR(r.shots[0][Quantity::SpinRate], 5800 * 0.10471975511966, 1e-6);
+    EXPECT_FALSE(r.shots[1].has(Quantity::AttackAngle));
+    EXPECT_EQ(r.refusedCount, 0u);
+}
+
+TEST(Messy, TheReasonIsThatOfTheCellThatIsNamed) {
+    const ImportResult r = readShotText(
+        "some title\nclub_speed [m/s],carry [m],launch_angle [deg]\n900,far,NaN\n20,31,30\n"
+        "x,y,29\n",
+        "f.csv");
+    const auto reasonAt = [&](std::size_t line, std::size_t column) {
+        for (const RefusedCell& c : r.refused) {
+            if (c.line == line && c.column == column) return c.reason;
+        }
+        return std::string("none");
+    };
+    EXPECT_TRUE(reasonAt(3, 1).starts_with("is outside what a club speed can be"));
+    EXPECT_EQ(reasonAt(3, 2), "is not a number");
+    EXPECT_EQ(reasonAt(3, 3), "is not a finite number");
+    EXPECT_EQ(reasonAt(5, 1), "is not a number");
+    EXPECT_EQ(reasonAt(5, 2), "is not a number");
+    try {
+        readShotText("a title\ncarry [m],note\n900,\nfar,\n", "f.csv");
+        FAIL();
+    } catch (const StoreError& e) {
+        EXPECT_NE(std::string(e.what()).find("Line 3, column 1 carry [m]: \"900\" is outside"),
+                  std::string::npos)
+            << e.what();
+    }
+}
+
+TEST(Messy, SurrogatesAndOverlongFormsAreNoUtf8) {
+    for (const char* bad : {"\xED\xA0\x80", "\xED\xBF\xBF", "\xC0\xAF", "\xC1\x81", "\xE0\x80\xAF",
+                            "\xF0\x80\x80\xAF", "\xF4\x90\x80\x80", "\xF8\x88"}) {
+        const ImportResult r =
+            readShotText("player,carry [m]\n" + std::string(bad) + ",30\n", "f.csv");
+        EXPECT_TRUE(r.latin1) << bad;
+        std::ostringstream json;
+        writeShotsJson(json, r.shots);
+        EXPECT_EQ(readShotsJson(json.str()).size(), 1u);
+    }
+    EXPECT_FALSE(readShotText("player,carry [m]\n\xF0\x9F\x8C\xB1,30\n", "f.csv").latin1);
+}
+
+TEST(Messy, WhatASpreadsheetWouldRunGoesOutAsTextAndComesBack) {
+    std::vector<ShotRecord> shots;
+    for (const char* word : {"=1+1", "+2", "-cmd", "@x", "'=quoted", "''@twice", "'plain",
+                             "\xEF\xBC\x9D"
+                             "1",
+                             "a=b"}) {
+        ShotRecord s;
+        s[Quantity::Carry] = 30;
+        s[Label::Player] = word;
+        s[Label::Note] = word;
+        shots.push_back(s);
+    }
+    std::ostringstream csv;
+    writeShotsCsv(csv, shots);
+    EXPECT_NE(csv.str().find("'=1+1"), std::string::npos);
+    EXPECT_NE(csv.str().find("''=quoted"), std::string::npos);
+    EXPECT_EQ(csv.str().find(",=1+1"), std::string::npos);
+    EXPECT_NE(csv.str().find(",a=b"), std::string::npos);
+    const ImportResult back = readShotText(csv.str(), "f.csv");
+    ASSERT_EQ(back.shots.size(), shots.size());
+    for (std::size_t i = 0; i < shots.size(); ++i)
+        EXPECT_EQ(back.shots[i][Label::Player], shots[i][Label::Player]) << i;
+    // A control character would make the file look like no text at all.
+    shots.resize(1);
+    shots[0][Label::Player] = "bell\x07";
+    std::ostringstream odd;
+    writeShotsCsv(odd, shots);
+    EXPECT_EQ(readShotText(odd.str(), "f.csv").shots.at(0)[Label::Player], "bell?");
 }
 
 }  // namespace
