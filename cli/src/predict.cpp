@@ -11,6 +11,7 @@
 
 #include "case_split.h"
 #include "shot_stage.h"
+#include "strict_json.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::cli {
@@ -86,7 +87,7 @@ std::pair<std::string_view, const json*> partsOf(const json& one) {
 
 json parse(std::string_view text) {
     try {
-        return json::parse(text);
+        return store::parseStrict(text);
     } catch (const json::exception& e) {
         // The library's text names line, column and what it met; or a number that no double holds.
         const std::string what = e.what();
@@ -121,7 +122,7 @@ void appendCase(std::string& text, std::string_view source, const json& one, con
 /// A run of cases, worked out on one core: those of the vectorised path in groups, the rest singly.
 class Slice {
 public:
-    /// \throws json::exception when a case is no JSON.
+    /// \throws json::exception or std::invalid_argument when a case is no JSON.
     static std::string play(const std::vector<std::string_view>& cases, std::size_t from,
                             std::size_t to, bool batch) {
         std::string out;
@@ -140,7 +141,7 @@ private:
         : sources_(cases), from_(from), place_(to - from, none) {
         cases_.reserve(to - from);
         for (std::size_t i = from; i < to; ++i)
-            cases_.push_back(json::parse(cases[i]));
+            cases_.push_back(store::parseStrict(cases[i]));
         if (!batch) return;
         shots_.reserve(to - from);
         for (std::size_t i = 0; i < cases_.size(); ++i)
@@ -213,8 +214,8 @@ std::string predict(std::string_view text, bool batch) {
         try {
             texts[part] = Slice::play(cases, part * cases.size() / parts,
                                       (part + 1) * cases.size() / parts, batch);
-        } catch (const json::exception&) {
-            broken = true;
+        } catch (const std::exception&) {
+            broken = true;  // no exception leaves a thread
         }
     };
     {

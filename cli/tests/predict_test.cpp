@@ -260,5 +260,22 @@ TEST(Predict, ANumberThatNoDoubleHoldsIsRefused) {
     }
 }
 
+TEST(Predict, WhatIsNestedTooDeepOrSaidTwiceIsRefusedNotACrash) {
+    const std::string deep(100'000, '[');
+    const std::string closed = deep + std::string(100'000, ']');
+    for (const std::string& text :
+         {deep, closed, "{\"cases\":[" + closed + "]}", "{\"cases\":[],\"x\":" + closed + "}",
+          "{\"cases\":[{\"stage\":\"face\",\"input\":{\"loft_deg\":" + closed + "}}]}"}) {
+        EXPECT_THROW(predict(text, false), std::invalid_argument);
+        EXPECT_THROW(predict(text, true), std::invalid_argument);
+    }
+    try {
+        predict(R"({"cases":[{"stage":"face","input":{"loft_deg":54,"loft_deg":56}}]})");
+        FAIL();
+    } catch (const std::invalid_argument& e) {
+        EXPECT_NE(std::string(e.what()).find("\"loft_deg\" twice"), std::string::npos) << e.what();
+    }
+}
+
 }  // namespace
 }  // namespace wedgeon::cli

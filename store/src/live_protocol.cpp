@@ -7,6 +7,7 @@
 #include <array>
 
 #include "json_fields.h"
+#include "strict_json.h"
 #include "text.h"
 
 namespace wedgeon::store {
@@ -22,12 +23,7 @@ using nlohmann::json;
 
 /// Parses a line without ever nesting deeper than a message can be.
 json parseShallow(std::string_view line) {
-    const auto bounded = [](int depth, json::parse_event_t, json&) {
-        if (static_cast<std::size_t>(depth) > deepest)
-            throw std::invalid_argument("is nested too deep");
-        return true;
-    };
-    return json::parse(line, bounded);
+    return parseStrict(line, deepest);
 }
 
 std::string wordOf(const json& message, std::string_view key, std::size_t longest) {

@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "json_fields.h"
+#include "strict_json.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/shot_file.h"
 
@@ -56,7 +57,7 @@ void writeShotsJson(std::ostream& out, std::span<const ShotRecord> shots) {
 
 std::vector<ShotRecord> readShotsJson(std::string_view text) {
     try {
-        const nlohmann::json document = nlohmann::json::parse(text);
+        const nlohmann::json document = parseStrict(text);
         Fields top(document, "");
         if (top.word("format", "") != "wedgeon-shots" || top.number("version", 0) != 1)
             throw std::invalid_argument("format must be \"wedgeon-shots\", version 1");

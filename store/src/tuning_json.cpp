@@ -5,6 +5,7 @@
 #include <nlohmann/json.hpp>
 
 #include "json_fields.h"
+#include "strict_json.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/tunings.h"
 
@@ -192,13 +193,13 @@ std::string formatTuning(const Tuning& tuning) {
                      {"landing", s.landing},
                      {"carry", s.carry},
                      {"release", s.release}};
-    return out.dump();
+    return out.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
 Tuning parseTuning(const std::string& json) {
     nlohmann::json document;
     try {
-        document = nlohmann::json::parse(json);
+        document = parseStrict(json);
     } catch (const nlohmann::json::exception& e) {
         throw std::invalid_argument(std::string("a tuning is not JSON: ") + e.what());
     }

@@ -171,5 +171,16 @@ TEST(LiveProtocol, RepliesAreUnderstood) {
     EXPECT_EQ(parseLiveReply(R"({"type":"ack"})").kind, Kind::Unknown);
 }
 
+TEST(LiveProtocol, AFieldThatIsThereTwiceIsRefused) {
+    LiveReader reader;
+    std::vector<LiveMessage> out;
+    reader.feed(liveHello("stand-in"), out);
+    reader.feed("{\"type\":\"shot\",\"id\":\"1\",\"carry\":30,\"carry\":31}\n", out);
+    ASSERT_EQ(out.size(), 2u);
+    ASSERT_TRUE(std::holds_alternative<LiveFault>(out[1]));
+    EXPECT_NE(std::get<LiveFault>(out[1]).reason.find("\"carry\" twice"), std::string::npos);
+    EXPECT_FALSE(std::get<LiveFault>(out[1]).fatal);
+}
+
 }  // namespace
 }  // namespace wedgeon::store
