@@ -35,7 +35,7 @@ const std::string& soundBytes() {
                 s[Quantity::Carry] = 20 + static_cast<double>(&s - shots.data());
                 s[Label::Player] = "Runa Vale";
             }
-            book.addShots({ShotSource::Kind::File, "a", "a", "2026"}, shots);
+            book.addShots({"a", "a", "2026"}, shots);
         }
         std::ifstream in(path, std::ios::binary);
         return std::string(std::istreambuf_iterator<char>(in), std::istreambuf_iterator<char>());

@@ -1,15 +1,39 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // wedgeon [FILE]: the window, with a file of shots or a launch monitor if one is named.
+#include <sys/signalfd.h>
+#include <unistd.h>
+
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QSocketNotifier>
+#include <csignal>
 #include <cstdio>
 
 #include "main_window.h"
+#include "model/trouble.h"
 #include "style/style.h"
+#include "wedgeon/store/files.h"
+
+namespace {
+
+/// Asked to end, by the session or a terminal, the window closes as if by hand: what is shown is
+/// written first. To be blocked before there are threads.
+int blockEndings() {
+    sigset_t endings;
+    sigemptyset(&endings);
+    for (const int signal : {SIGTERM, SIGINT, SIGHUP})
+        sigaddset(&endings, signal);
+    pthread_sigmask(SIG_BLOCK, &endings, nullptr);
+    return signalfd(-1, &endings, SFD_CLOEXEC | SFD_NONBLOCK);
+}
+
+}  // namespace
 
 int main(int argc, char** argv) {
-    QApplication app(argc, argv);
+    const int endings = blockEndings();
+    wedgeon::store::takeFileErrorsAsErrors();
+    wedgeon::Application app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon"));
     QApplication::setApplicationVersion(QStringLiteral(WEDGEON_VERSION));
@@ -35,6 +59,13 @@ int main(int argc, char** argv) {
     wedgeon::style::apply(app, false);
     wedgeon::MainWindow window(parser.value(logbook));
     window.show();
+    QSocketNotifier ends(endings, QSocketNotifier::Read);
+    QObject::connect(&ends, &QSocketNotifier::activated, &window, [endings, &window] {
+        signalfd_siginfo which{};
+        while (read(endings, &which, sizeof which) > 0) {
+        }
+        window.close();
+    });
     if (parser.isSet(listen)) {
         bool good = false;
         const quint16 port = parser.value(listen).toUShort(&good);

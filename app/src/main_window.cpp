@@ -9,7 +9,6 @@
 #include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QDropEvent>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenuBar>
@@ -18,8 +17,10 @@
 #include <QSettings>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <utility>
 
 #include "model/page.h"
+#include "model/trouble.h"
 #include "style/style.h"
 #include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
@@ -30,18 +31,22 @@
 #include "views/watch/watch_view.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/recipe_file.h"
-#include "wedgeon/store/tunings.h"
+#include "widgets/file_dialogs.h"
 #include "widgets/givens_strip.h"
 #include "widgets/lesson_line.h"
+#include "widgets/logbook_troubles.h"
 #include "widgets/notice_bar.h"
+#include "widgets/restore_dialog.h"
+#include "widgets/trouble_bar.h"
 
 namespace wedgeon {
 MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     : QMainWindow(parent),
-      book_(RecipeBook::ordinaryPath()),
       log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack()),
+      book_(log_, RecipeBook::formerPath()),
       link_(log_),
-      shots_(bench_) {
+      shots_(bench_),
+      import_(log_) {
     setWindowTitle(tr("Wedgeon"));
     setAcceptDrops(true);
     auto* frame = new QWidget;
@@ -49,6 +54,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     notice_ = new NoticeBar;
+    auto* trouble = new TroubleBar;
     views_ = new QStackedWidget;
     shape_ = new ShapeView(bench_, book_, shots_);
     watch_ = new WatchView(shots_, bench_, log_, link_, wanted_);
@@ -65,6 +71,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     lesson_->addStop(tr("Tune"), 5);
     auto* strip = new GivensStrip(bench_, log_);
     column->addWidget(strip);
+    column->addWidget(trouble);
     column->addWidget(notice_);
     column->addWidget(views_, 1);
     column->addWidget(lesson_);
@@ -81,7 +88,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     connect(lesson_, &LessonLine::chosen, this, [this](int i) { showView(static_cast<View>(i)); });
     connect(watch_, &WatchView::openRequested, this, [this] { chooseFile(); });
     connect(watch_, &WatchView::listenRequested, this, &MainWindow::chooseMonitor);
-    connect(&link_, &LiveLink::shotArrived, this, &MainWindow::shotArrived);
+    connect(&link_, &LiveLink::shotsArrived, this, &MainWindow::shotsArrived);
     link_.declareWith([this] {
         const BenchState& state = bench_.state();
         return store::formatDeclared(state.recipes[state.chosen]);
@@ -102,54 +109,58 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
         lesson_->setNote(what.isEmpty() ? QString() : tr("Undo: %1 · Ctrl+Z").arg(what));
     });
     connect(&log_, &ShotLog::loaded, this,
-            [this](const auto& shots, std::int64_t, const QString& title) {
-                shots_.setShots(shots, title);
+            [this](const auto& shots, std::int64_t, const QString& title, std::size_t before) {
+                shots_.setShots(*shots, title, before);
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
     connect(&log_, &ShotLog::failed, notice_, &NoticeBar::showError);
-    connect(strip, &GivensStrip::failed, notice_, &NoticeBar::showError);
+    auto* troubles = new LogbookTroubles(log_, *trouble, this);
+    connect(troubles, &LogbookTroubles::restoreRequested, this, &MainWindow::chooseBackup);
+    connect(&log_, &ShotLog::stateChanged, this, &MainWindow::startWaitingFile);
+    connect(&log_, &ShotLog::opened, this, &MainWindow::logOpened);
+    connect(&log_, &ShotLog::saved, this, &MainWindow::closeWhenSaved);
     connect(tune_, &TuneView::taken, this, [this] { showView(Watch); });
-    connect(tune_, &TuneView::failed, notice_, &NoticeBar::showError);
-    // What another window writes shows here too, a moment later.
-    connect(&elsewhere_, &QTimer::timeout, this, [this] {
-        if (!log_.changedElsewhere()) return;
-        log_.load(log_.shown());
-        watch_->refreshSessions();
-    });
-    elsewhere_.start(1500);
+    showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
     restore();
-    takeTuning();
-    openLogbook();
 }
 
-void MainWindow::takeTuning() {
-    try {
+MainWindow::~MainWindow() {
+    showTroublesNoMore(this);
+}
+
+void MainWindow::logOpened() {
+    if (!tuningTaken_ && log_.records().everyones) {
         BenchState next = bench_.state();
-        next.givens.everyones = store::Tunings(log_.book()).everyones();
-        if (!next.givens.everyones) return;
+        next.givens.everyones = log_.records().everyones;
         const auto its = next.givens.everyones->find(next.player.toStdString());
         if (its != next.givens.everyones->end()) next.givens.tuning = its->second;
         bench_.edit(next, tr("use the tuning to %1").arg(next.player));
         bench_.undoStack().clear();  // that is how the window starts
-    } catch (const store::StoreError&) {
-        return;  // opening the logbook says what is wrong
+    }
+    tuningTaken_ = true;
+    const auto& all = log_.records().sessions;
+    if (!all.empty()) {
+        log_.load(all.back().id);
+    } else {
+        shots_.setShots({}, {});
     }
 }
 
-void MainWindow::openLogbook() {
-    if (!log_.error().isEmpty()) {
-        const auto good = log_.goodBackup();
-        const QString aside =
-            log_.error() +
-            tr(". It is left as it is; this window keeps its shots in %1.").arg(log_.path());
-        notice_->showResult(aside, good ? tr("Show the last good backup…") : QString(),
-                            [this, good] {
-                                if (good) log_.loadFrom(*good);
-                            });
-        return;
-    }
-    const auto all = log_.sessions();
-    if (!all.empty()) log_.load(all.back().id);
+void MainWindow::chooseBackup() {
+    RestoreDialog dialog(log_.path(), this);
+    connect(&dialog, &RestoreDialog::lookRequested, this, [this](const QString& path) {
+        showView(Watch);
+        log_.look(path);
+    });
+    if (dialog.exec() != QDialog::Accepted || dialog.chosen().isEmpty()) return;
+    const QString backup = dialog.chosen();
+    const QString day = QFileInfo(backup).completeBaseName();
+    log_.restore(backup, [this, day] {
+        notice_->showResult(
+            tr("The logbook is as it was in the backup %1. What it held before is kept beside the "
+               "backups.")
+                .arg(day));
+    });
 }
 
 void MainWindow::makeFileMenu() {
@@ -163,6 +174,7 @@ void MainWindow::makeFileMenu() {
                     [this] { link_.setHeld(link_.state() != LiveLink::State::Held); });
     menu->addSeparator();
     menu->addAction(tr("&Save this view as a picture…"), this, &MainWindow::savePicture);
+    menu->addAction(tr("&Restore a backup…"), this, &MainWindow::chooseBackup);
     menu->addSeparator();
     menu->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 }
@@ -235,19 +247,16 @@ void MainWindow::makeRecipeMenu() {
 }
 
 void MainWindow::openRecipes() {
-    const QString path = QFileDialog::getOpenFileName(
-        this, tr("Open recipes"), QSettings().value(QStringLiteral("lastFolder")).toString(),
-        tr("Recipes (*.json)"));
+    const QString path = askForFile(this, tr("Open recipes"), tr("Recipes (*.json)"));
     if (path.isEmpty()) return;
     const QString name = QFileInfo(path).fileName();
     try {
         const auto read = store::readRecipes(path.toStdString());
-        for (const NamedRecipe& r : read)
-            book_.keep(r);
-        notice_->showResult(
-            read.size() == 1
-                ? tr("One recipe from %1 is among yours now.").arg(name)
-                : tr("%1 recipes from %2 are among yours now.").arg(read.size()).arg(name));
+        book_.keep(read, [this, n = read.size(), name] {
+            notice_->showResult(
+                n == 1 ? tr("One recipe from %1 is among yours now.").arg(name)
+                       : tr("%1 recipes from %2 are among yours now.").arg(n).arg(name));
+        });
     } catch (const store::StoreError& e) {
         notice_->showError(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
     }
@@ -257,11 +266,9 @@ void MainWindow::exportRecipes() {
     // Those on the bench, and the coach's own.
     std::vector<NamedRecipe> all = bench_.state().recipes;
     all.insert(all.end(), book_.recipes().begin(), book_.recipes().end());
-    QString path = QFileDialog::getSaveFileName(
-        this, tr("Export recipes"), QSettings().value(QStringLiteral("lastFolder")).toString(),
-        tr("Recipes (*.json)"));
+    const QString path =
+        askForTarget(this, tr("Export recipes"), tr("Recipes (*.json)"), QStringLiteral("json"));
     if (path.isEmpty()) return;
-    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".json");
     try {
         store::writeRecipes(path.toStdString(), all);
         notice_->showResult(tr("Exported to %1.").arg(QFileInfo(path).fileName()));
@@ -358,12 +365,10 @@ void MainWindow::takeShown(int which) {
 }
 
 void MainWindow::savePicture() {
-    QString path =
-        QFileDialog::getSaveFileName(this, tr("Save this view as a picture"),
-                                     QSettings().value(QStringLiteral("lastFolder")).toString(),
-                                     tr("Picture (*.png);;Drawing (*.svg);;Document (*.pdf)"));
+    const QString path = askForTarget(this, tr("Save this view as a picture"),
+                                      tr("Picture (*.png);;Drawing (*.svg);;Document (*.pdf)"),
+                                      QStringLiteral("png"));
     if (path.isEmpty()) return;
-    if (QFileInfo(path).suffix().isEmpty()) path += QStringLiteral(".png");
     const QString name = QFileInfo(path).fileName();
     QWidget* view = views_->currentWidget();
     // A chart goes out alone: what stands around it on screen is for choosing.
@@ -388,10 +393,8 @@ void MainWindow::showView(View view) {
 }
 
 void MainWindow::chooseFile(bool alwaysAsk) {
-    QSettings settings;
-    const QString path = QFileDialog::getOpenFileName(
-        this, tr("Open shots"), settings.value(QStringLiteral("lastFolder")).toString(),
-        tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
+    const QString path =
+        askForFile(this, tr("Open shots"), tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
     if (!path.isEmpty()) openFile(path, alwaysAsk);
 }
 
@@ -413,21 +416,31 @@ void MainWindow::listenTo(quint16 port) {
     link_.listen(port);
 }
 
-void MainWindow::shotArrived(const store::LoggedShot& shot, const QString& session) {
-    if (log_.shown() == shot.session && shots_.rowCount() > 0) {
-        shots_.append(shot);
+void MainWindow::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
+    if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
+        shots_.append(shots);
         return;
     }
     // The first of its session: the stream turns to it.
-    log_.setShown(shot.session);
-    shots_.setShots(std::make_shared<const ShotList>(ShotList{shot}), session);
+    log_.setShown(shots.front().session);
+    shots_.setShots(ShotList(shots), session);
 }
 
 void MainWindow::openFile(const QString& path, bool alwaysAsk) {
     QSettings().setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
-    notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()),
-                          [this] { import_.cancel(); });
-    import_.start({path, log_.path(), alwaysAsk, bench_.state().givens.hand == Hand::Left});
+    notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()), [this] {
+        if (std::exchange(waitingFile_, std::nullopt))
+            notice_->showResult(tr("The import was stopped; nothing was changed."));
+        import_.cancel();
+    });
+    // A file that was named at the start waits for the logbook.
+    waitingFile_ = ImportJob::Wanted{path, alwaysAsk, bench_.state().givens.hand == Hand::Left};
+    startWaitingFile();
+}
+
+void MainWindow::startWaitingFile() {
+    if (!waitingFile_ || log_.state() == ShotLog::State::Opening) return;
+    import_.start(*std::exchange(waitingFile_, std::nullopt));
 }
 
 void MainWindow::confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess) {
@@ -446,13 +459,11 @@ void MainWindow::confirmColumns(const std::shared_ptr<const ImportJob::Guess>& g
 
 void MainWindow::importFinished(const ImportJob::Result& result, const QString& path) {
     const QString name = QFileInfo(path).fileName();
-    log_.changedElsewhere();  // by the import's own connection: that is shown here anyway
-    log_.imported(result->import.shots, name, result->session, result->shots);
-    shots_.setShots(result->shots, name);
+    log_.imported(*result, name);
     showView(Watch);
-    const store::ImportResult& file = result->import.file;
+    const store::ImportResult& file = result->file;
     const auto details = [this, result, name] { RefusalsDialog(result, name, this).exec(); };
-    const auto known = result->import.shots.known;
+    const auto known = result->shots.known;
     const QString taken =
         tr("%1 from %2.").arg(text::shots(static_cast<qsizetype>(file.shotCount)), name) +
         (known == 0                ? QString()
@@ -504,7 +515,26 @@ void MainWindow::restore() {
     showView(settings.value(QStringLiteral("view")).toInt() == Watch ? Watch : Shape);
 }
 
+void MainWindow::closeWhenSaved() {
+    if (closes_ && log_.isSaved()) close();
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
+    if (log_.state() == ShotLog::State::Open && !log_.isSaved() && !closesAnyway_) {
+        // Changes that are shown are on the disk when the window goes.
+        closes_ = true;
+        event->ignore();
+        if (log_.isHeld()) {
+            notice_->showResult(
+                tr("What was changed last is not in the logbook yet: another program holds it. "
+                   "The window closes as soon as it is."),
+                tr("Close without it"), [this] {
+                    closesAnyway_ = true;
+                    close();
+                });
+        }
+        return;
+    }
     QSettings settings;
     settings.setValue(QStringLiteral("geometry"), saveGeometry());
     settings.setValue(QStringLiteral("yards"), bench_.units().system() == UnitSystem::Yards);

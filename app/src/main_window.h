@@ -4,7 +4,6 @@
 #pragma once
 
 #include <QMainWindow>
-#include <QTimer>
 
 #include "model/hit_list.h"
 #include "model/import_job.h"
@@ -31,6 +30,7 @@ class MainWindow : public QMainWindow {
 public:
     /// \p logbook: the file that holds the shots; the ordinary one when empty.
     explicit MainWindow(const QString& logbook = {}, QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     enum View { Shape, Watch, Explain, Tune };
     void showView(View view);
@@ -40,6 +40,11 @@ public:
 
     /// Connects to the launch monitor on this port and shows its shots in Watch.
     void listenTo(quint16 port);
+    /// The logbook is open, or it is known that it cannot be; every change is on the disk, and what
+    /// was asked for is shown.
+    bool isSettled() const {
+        return log_.state() != ShotLog::State::Opening && log_.isSaved() && !log_.isLoading();
+    }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -48,9 +53,11 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
-    void openLogbook();
-    /// Starts with the tuning in use of the strip's player.
-    void takeTuning();
+    /// Shows the newest session, with the tuning in use of the strip's player.
+    void logOpened();
+    void chooseBackup();
+    void closeWhenSaved();
+    void startWaitingFile();
     void makeFileMenu();
     void makeEditMenu();
     void makeRecipeMenu();
@@ -61,7 +68,7 @@ private:
     void chooseFile(bool alwaysAsk = false);
     void confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess);
     void chooseMonitor();
-    void shotArrived(const store::LoggedShot& shot, const QString& session);
+    void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
     void copyText();
     void importFinished(const ImportJob::Result& result, const QString& path);
     void setDark(bool dark);
@@ -73,13 +80,16 @@ private:
     void restore();
 
     Workbench bench_;
-    RecipeBook book_;
     ShotLog log_;
+    RecipeBook book_;
     LiveLink link_;
     WatchedShots shots_;
     HitList wanted_;
     ImportJob import_;
-    QTimer elsewhere_;
+    bool closes_ = false;  ///< as soon as everything is on the disk
+    bool closesAnyway_ = false;
+    bool tuningTaken_ = false;
+    std::optional<ImportJob::Wanted> waitingFile_;
     LessonLine* lesson_;
     NoticeBar* notice_;
     QStackedWidget* views_;

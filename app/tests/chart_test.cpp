@@ -27,7 +27,7 @@ protected:
         byName<QLineEdit>(QStringLiteral("Show only shots with these words"))
             ->setText(QString::fromUtf8(text));
     }
-    int shown() { return byName<QListView>(QStringLiteral("Shots"))->model()->rowCount(); }
+    int shown() { return byName<QAbstractItemView>(QStringLiteral("Shots"))->model()->rowCount(); }
     template <class Holds>
     int countIf(const Holds& holds) {
         return static_cast<int>(std::count_if(academy_.begin(), academy_.end(), holds));
@@ -39,11 +39,12 @@ protected:
     }
     QWidget* chart() { return byName<QWidget>(QStringLiteral("Chart of the shown shots")); }
     std::vector<store::LoggedShot> logged() {
+        settle();
         return store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly)
             .shots();
     }
     void chooseRow(int row) {
-        auto* list = byName<QListView>(QStringLiteral("Shots"));
+        auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
         list->setCurrentIndex(list->model()->index(row, 0));
     }
 
@@ -253,7 +254,7 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
 
 TEST_F(ChartTest, ADoubtThatTheCoachDoesNotShareIsDismissedForGood) {
     openAcademy();
-    auto* list = byName<QListView>(QStringLiteral("Shots"));
+    auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
     const auto doubtful = [&] {
         for (int row = 0; row < list->model()->rowCount(); ++row) {
             if (list->model()

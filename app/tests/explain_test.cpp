@@ -18,7 +18,7 @@ class ExplainTest : public WindowTest {
 protected:
     /// Chooses the shot of this number in Watch and takes it as A or B by the menu's key.
     void take(int number, const char* letter) {
-        auto* list = byName<QListView>(QStringLiteral("Shots"));
+        auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
         list->setCurrentIndex(list->model()->index(list->model()->rowCount() - number, 0));
         action(QStringLiteral("Take the shot as %1").arg(QLatin1String(letter)))->trigger();
         EXPECT_TRUE(notice().startsWith(

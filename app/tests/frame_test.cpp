@@ -36,6 +36,7 @@ TEST_F(FrameTest, RemembersViewAndUnits) {
     window_->close();
     window_ = std::make_unique<MainWindow>(logbookPath());
     window_->show();
+    settle();
     EXPECT_TRUE(said("shapeSentence").isEmpty()) << "Watch again";
     window_->showView(MainWindow::Shape);
     EXPECT_TRUE(said("shapeSentence").contains(QStringLiteral("yd")));

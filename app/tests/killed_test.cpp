@@ -6,8 +6,6 @@
 
 #include <QElapsedTimer>
 #include <QProcess>
-#include <QTcpServer>
-#include <QTcpSocket>
 #include <QTemporaryDir>
 #include <QTest>
 #include <fstream>
@@ -16,6 +14,7 @@
 #include <random>
 #include <set>
 
+#include "tireless_monitor.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_file.h"
@@ -24,58 +23,6 @@ namespace wedgeon::test {
 namespace {
 
 constexpr int kills = 100;
-
-/// A launch monitor that never tires: sends its unacknowledged shots as fast as they are taken.
-class TirelessMonitor : public QTcpServer {
-public:
-    TirelessMonitor() {
-        listen(QHostAddress::LocalHost);
-        QObject::connect(this, &QTcpServer::newConnection, this, [this] {
-            socket_ = nextPendingConnection();
-            QObject::connect(socket_, &QTcpSocket::readyRead, socket_, [this] { read(); });
-            QObject::connect(socket_, &QTcpSocket::disconnected, socket_, &QObject::deleteLater);
-            socket_->write(
-                "{\"type\":\"hello\",\"protocol\":1,\"device\":\"tireless\",\"units\":{\"speed\":"
-                "\"m/s\",\"length\":\"m\"}}\n");
-            started_ = false;
-        });
-    }
-    const std::set<int>& acknowledged() const { return acknowledged_; }
-    /// The carry by which a shot is known again.
-    static double carryOf(int id) { return 20 + 0.001 * id; }
-
-private:
-    void read() {
-        while (socket_->canReadLine()) {
-            const QByteArray line = socket_->readLine();
-            if (line.contains("\"ack\"")) {
-                const int id = line.mid(line.indexOf("\"id\"")).split('"').at(3).toInt();
-                acknowledged_.insert(id);
-                send();
-            } else if (line.contains("\"hello\"") && !started_) {
-                started_ = true;
-                for (int i = 0; i < 8; ++i)
-                    send(i);
-            }
-        }
-    }
-    /// The \p ahead-th of those that were not acknowledged.
-    void send(int ahead = 7) {
-        int id = 0;
-        for (int open = -1; open < ahead; ++id)
-            open += acknowledged_.contains(id) ? 0 : 1;
-        --id;
-        socket_->write(QStringLiteral("{\"type\":\"shot\",\"id\":\"%1\",\"carry\":%2,"
-                                      "\"launch_angle\":30,\"club_speed\":20}\n")
-                           .arg(id)
-                           .arg(carryOf(id), 0, 'f', 3)
-                           .toUtf8());
-    }
-
-    QTcpSocket* socket_ = nullptr;
-    bool started_ = false;
-    std::set<int> acknowledged_;
-};
 
 class KilledTest : public testing::Test {
 protected:

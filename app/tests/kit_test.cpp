@@ -30,6 +30,7 @@ protected:
         byName<QComboBox>(QString::fromLatin1(box), &editor)
             ->setEditText(QString::fromLatin1(name));
         press(editor, "Keep");
+        settle();
     }
     void choose(QWidget& editor, const char* box, const char* name) {
         auto* b = byName<QComboBox>(QString::fromLatin1(box), &editor);
@@ -51,7 +52,10 @@ protected:
         }
         return {};
     }
-    store::Logbook logged() { return store::Logbook(logbookPath().toStdString()); }
+    store::Logbook logged() {
+        settle();
+        return store::Logbook(logbookPath().toStdString());
+    }
 };
 
 TEST_F(KitWindowTest, APlayerWithWedgesIsKeptAndTakenUpAgain) {
@@ -115,12 +119,13 @@ TEST_F(KitWindowTest, LiesAndGroundsAreKeptAndTaken) {
         choose(editor, "Kept lies", "behind the shed");
         press(editor, "Remove");
     });
+    settle();
     EXPECT_TRUE(kit.lies().empty());
 }
 
 TEST_F(KitWindowTest, WhatAnotherWindowWritesShowsHere) {
     openShots(write(QStringLiteral("two.csv"), "player,carry [m]\nA,40\nA,41\n"));
-    auto* list = byName<QListView>(QStringLiteral("Shots"));
+    auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
     list->setCurrentIndex(list->model()->index(1, 0));
     const auto id = logged().shots().front().id;
     {

@@ -5,6 +5,7 @@
 
 #include <QApplication>
 
+#include "model/trouble.h"
 #include "own_user.h"
 #include "style/style.h"
 
@@ -14,7 +15,7 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     const wedgeon::test::OwnUser user;
     QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
-    QApplication app(argc, argv);
+    wedgeon::Application app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-tests"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-tests"));
     wedgeon::style::apply(app, false);

@@ -246,10 +246,11 @@ TEST_F(DrawerTest, AKeptRecipeIsThereInTheNextWindow) {
     EXPECT_TRUE(name->hasFocus());
     name->setText(QStringLiteral("<b>Low & soft</b>"));
     press(QStringLiteral("Keep"));
-    EXPECT_TRUE(QFile::exists(recipesPath()));
+    settle();
     window_ = std::make_unique<MainWindow>(logbookPath());
     window_->resize(1280, 800);
     window_->show();
+    settle();
     window_->showView(MainWindow::Shape);
     EXPECT_NEAR(number("Shaft lean")->value(), 5, 0.01);
     open("Recipes and schools");
@@ -259,10 +260,11 @@ TEST_F(DrawerTest, AKeptRecipeIsThereInTheNextWindow) {
     EXPECT_NEAR(number("Shaft lean")->value(), 9, 0.01);
     EXPECT_TRUE(byName<QToolButton>(QStringLiteral("Recipe A: <b>Low & soft</b>")));
     press(QStringLiteral("Remove"));
+    settle();
     EXPECT_EQ(start->findText(QStringLiteral("<b>Low & soft</b>")), -1);
 }
 
-TEST_F(DrawerTest, AnUnreadableFileOfRecipesIsKeptAndSaid) {
+TEST_F(DrawerTest, AnUnreadableFormerFileOfRecipesIsLeftAndSaid) {
     window_.reset();
     QDir().mkpath(QFileInfo(recipesPath()).absolutePath());
     QFile file(recipesPath());
@@ -271,17 +273,80 @@ TEST_F(DrawerTest, AnUnreadableFileOfRecipesIsKeptAndSaid) {
     file.close();
     window_ = std::make_unique<MainWindow>(logbookPath());
     window_->show();
+    settle();
     window_->showView(MainWindow::Shape);
     open("Keep under a name");
     bool told = false;
     for (auto* l : window_->findChildren<QLabel*>())
-        told = told || (l->isVisible() && l->text().contains(QStringLiteral("could not be read")));
+        told = told ||
+               (l->isVisible() && l->text().contains(QStringLiteral("could not be taken over")));
     EXPECT_TRUE(told);
     press(QStringLiteral("Keep"));
-    QFile aside(recipesPath() + QStringLiteral(".unreadable"));
-    ASSERT_TRUE(aside.open(QIODevice::ReadOnly));
-    EXPECT_EQ(aside.readAll(), QByteArray("{ half of a file"));
-    aside.remove();
+    settle();
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), QByteArray("{ half of a file"));
+}
+
+TEST_F(DrawerTest, FormerRecipesAreTakenOverOnce) {
+    window_.reset();
+    const QString kept = recipesPath() + QStringLiteral(".kept-in-logbook");
+    QFile::remove(kept);
+    QDir().mkpath(QFileInfo(recipesPath()).absolutePath());
+    QFile file(recipesPath());
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    const QByteArray former = R"({"format":"wedgeon-recipes","version":1,"recipes":[)"
+                              R"({"name":"From before","recipe":{"club_speed_mps":18}},)"
+                              R"({"name":"Nonsense","recipe":{"club_speed_mps":-4}}]})";
+    file.write(former);
+    file.close();
+    for (int start = 0; start < 2; ++start) {
+        window_ = std::make_unique<MainWindow>(logbookPath());
+        window_->show();
+        settle();
+        window_->showView(MainWindow::Shape);
+        open("Recipes and schools");
+        auto* from = byName<QComboBox>(QStringLiteral("Start from"));
+        EXPECT_GE(from->findText(QStringLiteral("From before")), 0);
+        EXPECT_FALSE(QFile::exists(recipesPath()));
+        QFile aside(kept);
+        ASSERT_TRUE(aside.open(QIODevice::ReadOnly));
+        EXPECT_EQ(aside.readAll(), former);
+        bool told = false;
+        for (auto* l : window_->findChildren<QLabel*>())
+            told =
+                told || (l->isVisible() && l->text().contains(QStringLiteral("1 of your former")));
+        EXPECT_EQ(told, start == 0);
+        window_.reset();
+    }
+    QFile::remove(kept);
+}
+
+TEST_F(DrawerTest, TwoWindowsKeepTheirRecipesBesideEachOther) {
+    MainWindow other(logbookPath());
+    other.show();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return other.isSettled(); }, 5000));
+    const auto keepIn = [&](MainWindow& window, const QString& name) {
+        other.activateWindow();
+        window.showView(MainWindow::Shape);
+        for (QAction* menu : window.menuBar()->actions()) {
+            for (QAction* a : menu->menu()->actions()) {
+                if (a->text().startsWith(QStringLiteral("&Keep under"))) a->trigger();
+            }
+        }
+        byName<QLineEdit>(QStringLiteral("Name of the recipe"), &window)->setText(name);
+        for (auto* b : window.findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == QStringLiteral("Keep")) b->click();
+        }
+        ASSERT_TRUE(QTest::qWaitFor([&] { return window.isSettled(); }, 5000));
+    };
+    keepIn(*window_, QStringLiteral("Here"));
+    keepIn(other, QStringLiteral("There"));
+    store::Logbook book(logbookPath().toStdString());
+    EXPECT_EQ(store::Recipes(book).all().size(), 2u);
+    // What the one keeps shows in the other.
+    auto* from = byName<QComboBox>(QStringLiteral("Start from"));
+    EXPECT_TRUE(
+        QTest::qWaitFor([&] { return from->findText(QStringLiteral("There")) >= 0; }, 5000));
 }
 
 TEST_F(DrawerTest, RecipesGoOutAndComeInAsJson) {
@@ -290,6 +355,7 @@ TEST_F(DrawerTest, RecipesGoOutAndComeInAsJson) {
     inFileDialog(path, [&] { open("Export recipes"); });
     ASSERT_TRUE(QFile::exists(path)) << notice().toStdString();
     inFileDialog(path, [&] { open("Open recipes"); });
+    settle();
     EXPECT_TRUE(notice().contains(QStringLiteral("One recipe from mine.json")))
         << notice().toStdString();
     const QString bad = write(QStringLiteral("bad.json"), "{}");

@@ -296,6 +296,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
     }
     // Undo takes it out of the logbook, too.
     const auto inUse = [&] {
+        settle();
         store::Logbook book(logbookPath().toStdString());
         return store::Tunings(book).inUse("Runa Vale").has_value();
     };
@@ -323,6 +324,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
     window_.reset();
     window_ = std::make_unique<MainWindow>(logbookPath());
     window_->show();
+    settle();
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned ") + today);
 }
 

@@ -14,6 +14,7 @@
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_file.h"
+#include "widgets/restore_dialog.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -29,6 +30,7 @@ protected:
     }
 
     store::Logbook logged() {
+        settle();
         return store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly);
     }
     void newWindow() {
@@ -38,12 +40,13 @@ protected:
         window_->show();
         window_->activateWindow();
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+        settle();
     }
     /// Rows of the stream, also while the empty page is still shown.
     bool shows(int rows) {
         return QTest::qWaitFor(
             [&] {
-                for (auto* l : window_->findChildren<QListView*>()) {
+                for (auto* l : window_->findChildren<QAbstractItemView*>()) {
                     if (l->accessibleName() == QStringLiteral("Shots") && l->isVisible())
                         return l->model()->rowCount() == rows;
                 }
@@ -56,7 +59,39 @@ protected:
         return list()->model()->index(row, 0).data(Qt::AccessibleTextRole).toString();
     }
 
-    QListView* list() { return byName<QListView>(QStringLiteral("Shots")); }
+    bool fileIs(const QByteArray& bytes) {
+        QFile file(logbookPath());
+        return file.open(QIODevice::ReadOnly) && file.readAll() == bytes;
+    }
+    static void press(const char* text, QWidget& in) {
+        for (auto* b : in.findChildren<QPushButton*>()) {
+            if (b->text() == QLatin1String(text)) {
+                EXPECT_TRUE(b->isEnabled()) << text;
+                return b->click();
+            }
+        }
+        ADD_FAILURE() << "no button says " << text;
+    }
+    /// Opens the dialog as a person does it and lets \p act once its preview is there.
+    void inRestoreDialog(const std::function<void(RestoreDialog&)>& act) {
+        QTimer poll;
+        bool done = false;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<RestoreDialog*>(QApplication::activeModalWidget());
+            if (!dialog || done) return;
+            const auto* words = dialog->findChild<QLabel*>(QStringLiteral("backupWords"));
+            if (words->text().isEmpty() || words->text() == QStringLiteral("Reading…")) return;
+            done = true;
+            previewed_ = words->text();
+            act(*dialog);
+        });
+        poll.start(20);
+        action(QStringLiteral("Restore a backup"))->trigger();
+        EXPECT_TRUE(done);
+    }
+    QString previewed_;
+
+    QAbstractItemView* list() { return byName<QAbstractItemView>(QStringLiteral("Shots")); }
     QString drawn() {
         return byName<Drawing>(QStringLiteral("Flight of the chosen shot"))
             ->accessibleDescription();
@@ -258,6 +293,7 @@ TEST_F(WatchTest, WhatAnotherWindowChangedIsNotOverwritten) {
     }
     list()->setFocus();
     action(QStringLiteral("Set the shot aside"))->trigger();
+    settle();
     EXPECT_TRUE(notice().contains(QStringLiteral("was changed in another window")))
         << notice().toStdString();
     EXPECT_EQ(logged().shots().back().setAside, "thin");
@@ -266,6 +302,8 @@ TEST_F(WatchTest, WhatAnotherWindowChangedIsNotOverwritten) {
 TEST_F(WatchTest, ADamagedLogbookIsSaidLeftAloneAndItsBackupShown) {
     openShots(academyFile());
     newWindow();  // makes the day's backup
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return !store::Logbook::backups(logbookPath().toStdString()).empty(); }, 5000));
     window_.reset();
     const QByteArray broken = "SQLite format 3, or so it says";
     QFile file(logbookPath());
@@ -273,18 +311,28 @@ TEST_F(WatchTest, ADamagedLogbookIsSaidLeftAloneAndItsBackupShown) {
     file.write(broken);
     file.close();
     newWindow();
-    EXPECT_TRUE(notice().contains(QStringLiteral("test.wedgeon is not a logbook")))
-        << notice().toStdString();
-    QPushButton* show = nullptr;
-    for (auto* b : window_->findChildren<QPushButton*>()) {
-        if (b->isVisible() && b->text().startsWith(QStringLiteral("Show the last good"))) show = b;
-    }
-    ASSERT_TRUE(show);
-    QTest::mouseClick(show, Qt::LeftButton);
-    window_->showView(MainWindow::Watch);
+    EXPECT_TRUE(trouble().contains(QStringLiteral("test.wedgeon is not a logbook")))
+        << trouble().toStdString();
+    // Nothing is read in that would go nowhere.
+    openByMenu(academyFile());
+    EXPECT_TRUE(notice().contains(QStringLiteral("there is no logbook"))) << notice().toStdString();
+    // First looked at, then restored; the damaged file stays under another name.
+    inRestoreDialog([&](RestoreDialog& dialog) {
+        press("Show its shots", dialog);
+        EXPECT_TRUE(shows(180));
+        EXPECT_TRUE(said("watchTitle").contains(QStringLiteral("the backup")));
+        action(QStringLiteral("Set the shot aside"))->trigger();
+        EXPECT_TRUE(notice().contains(QStringLiteral("to look at only"))) << notice().toStdString();
+        ASSERT_TRUE(fileIs(broken));
+        press("Restore", dialog);
+    });
+    settle();
+    EXPECT_EQ(trouble(), QString());
     EXPECT_TRUE(shows(180));
-    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
-    EXPECT_EQ(file.readAll(), broken);
+    EXPECT_EQ(logged().shotCount(), 180u);
+    QFile aside(logbookPath() + QStringLiteral(".damaged-1"));
+    ASSERT_TRUE(aside.open(QIODevice::ReadOnly));
+    EXPECT_EQ(aside.readAll(), broken);
 }
 
 TEST_F(WatchTest, RefusedCellsAreListedWithPlaceAndReason) {

@@ -6,6 +6,7 @@
 #include <gtest/gtest.h>
 
 #include <QAbstractButton>
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QClipboard>
 #include <QDialogButtonBox>
@@ -13,7 +14,6 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListView>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QPushButton>
@@ -31,6 +31,7 @@
 #include "wedgeon/store/shot_file.h"
 #include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
+#include "widgets/trouble_bar.h"
 
 namespace wedgeon::test {
 
@@ -44,6 +45,12 @@ protected:
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window_.get()));
         window_->activateWindow();
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+        settle();
+    }
+
+    /// Until the logbook is open and everything is written and shown.
+    void settle() {
+        ASSERT_TRUE(QTest::qWaitFor([this] { return window_->isSettled(); }, 20000));
     }
 
     QString logbookPath() const { return folder_.filePath(QStringLiteral("test.wedgeon")); }
@@ -62,6 +69,8 @@ protected:
         return label && label->isVisible() ? label->text() : QString();
     }
 
+    /// What stays on screen about the logbook.
+    QString trouble() { return window_->findChild<TroubleBar*>()->text(); }
     QString notice() { return window_->findChild<NoticeBar*>()->text(); }
 
     QString write(const QString& name, const QByteArray& bytes) {
@@ -133,6 +142,7 @@ protected:
             }
             ASSERT_TRUE(QTest::qWaitFor(read, 10000));
         }
+        settle();
         window_->activateWindow();  // the dialogs had the focus
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
     }

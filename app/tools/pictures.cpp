@@ -1,13 +1,13 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // wedgeon-pictures SHOTS FOLDER: the pictures of docs/screenshots, taken of the real window.
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
 #include <QFile>
 #include <QLineEdit>
-#include <QListView>
 #include <QMenuBar>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -73,7 +73,8 @@ int main(int argc, char** argv) {
     window.resize(1280, 800);
     window.show();
     const QDir folder(QString::fromLocal8Bit(argv[2]));
-    bool good = true;
+    const auto settled = [&] { return QTest::qWaitFor([&] { return window.isSettled(); }, 10000); };
+    bool good = settled();
 
     window.showView(wedgeon::MainWindow::Shape);
     auto* face = byName<wedgeon::Drawing>(window, wedgeon::MainWindow::tr("Face from above"));
@@ -141,9 +142,10 @@ int main(int argc, char** argv) {
     auto* notice = window.findChild<wedgeon::NoticeBar*>();
     good = QTest::qWaitFor([&] { return notice->text().contains(QStringLiteral("shot")); }, 5000) &&
            good;
+    good = settled() && good;
     notice->hide();
     // A stretch of the stream with a doubtful shot in it.
-    auto* list = byName<QListView>(window, QStringLiteral("Shots"));
+    auto* list = byName<QAbstractItemView>(window, QStringLiteral("Shots"));
     QTest::qWait(300);
     for (int row = 0; row < list->model()->rowCount(); ++row) {
         const QModelIndex index = list->model()->index(row, 0);

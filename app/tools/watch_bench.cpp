@@ -2,12 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How long one frame of Watch takes with 100,000 shots: scrolling, choosing, filtering, and the
 // chart; and how much memory the window has. Prints medians, the slowest and the peer.
+#include <malloc.h>
+
+#include <QAbstractItemView>
 #include <QAction>
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QFile>
 #include <QLineEdit>
-#include <QListView>
 #include <QMenuBar>
 #include <QScrollBar>
 #include <QTemporaryDir>
@@ -87,9 +89,9 @@ int main(int argc, char** argv) {
     const QString path = own.filePath(QStringLiteral("bench.wedgeon"));
     {
         wedgeon::store::Logbook book(path.toStdString());
-        book.addShots({wedgeon::store::ShotSource::Kind::File, "many", "many", "2026-01-01"},
-                      manyShots());
+        book.addShots({"many", "many", "2026-01-01"}, manyShots());
     }
+    malloc_trim(0);  // what making the logbook took is not the window's
     QElapsedTimer clock;
     clock.start();
     wedgeon::MainWindow window(path);
@@ -97,10 +99,10 @@ int main(int argc, char** argv) {
     window.showView(wedgeon::MainWindow::Watch);
     window.show();
     auto* list = [&] {
-        for (auto* l : window.findChildren<QListView*>()) {
+        for (auto* l : window.findChildren<QAbstractItemView*>()) {
             if (l->accessibleName() == QStringLiteral("Shots")) return l;
         }
-        return static_cast<QListView*>(nullptr);
+        return static_cast<QAbstractItemView*>(nullptr);
     }();
     if (!QTest::qWaitFor([&] { return list->model()->rowCount() == static_cast<int>(shotCount); },
                          30000))
@@ -111,7 +113,7 @@ int main(int argc, char** argv) {
     QScrollBar* bar = list->verticalScrollBar();
     measure("peer: the viewport painted again, unmoved", 60,
             [&](int) { list->viewport()->repaint(); });
-    measure("scroll by three rows", 200, [&](int i) { bar->setValue(i * 126); });
+    measure("scroll by three rows", 200, [&](int i) { bar->setValue(i * 3); });
     measure("scroll to anywhere", 100, [&](int i) {
         bar->setValue(
             static_cast<int>((static_cast<long long>(bar->maximum()) * (i * 37 % 100)) / 100));
@@ -125,7 +127,6 @@ int main(int argc, char** argv) {
     }
     const QStringList typed{QStringLiteral("r"), QStringLiteral("ru"), QStringLiteral("runa"),
                             QStringLiteral("runa spin>6000"), QStringLiteral(" ")};
-    filter->setText(QStringLiteral("warm"));  // the words are made once
     measure("one key in the filter", 30, [&](int i) { filter->setText(typed[i % typed.size()]); });
     filter->setText(QStringLiteral(" "));
     trigger(window, QStringLiteral("Shots as chart"));

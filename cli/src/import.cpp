@@ -15,6 +15,9 @@
 namespace wedgeon::cli {
 namespace {
 
+/// A window that uses the same logbook holds it for moments only.
+constexpr int patience_ms = 30'000;
+
 void print(std::ostream& out, const std::string& file, const store::ImportResult& r) {
     const char* delimiter = r.delimiter == ',' ? "comma" : r.delimiter == ';' ? "semicolon" : "tab";
     out << file << ": " << r.shotCount << " of " << r.rows << " rows are shots; " << delimiter
@@ -66,7 +69,11 @@ bool importFiles(const std::vector<std::string>& files, const std::vector<std::s
     for (const std::string& m : maps)
         options.overrides.push_back(store::parseOverride(m));
     std::optional<store::Logbook> book;
-    if (!logbook.empty()) book.emplace(logbook);
+    if (!logbook.empty()) {
+        book.emplace(logbook);
+        book->setPatience(patience_ms);
+        book->requireSound();
+    }
     bool good = true;
     for (const std::string& file : files) {
         try {

@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // wedgeon-cli: the core without a window. Exit 0 done, 1 bad input, 2 wrong use.
 #include <CLI/CLI.hpp>
-#include <fstream>
+#include <filesystem>
 #include <iostream>
 #include <iterator>
 #include <sstream>
@@ -13,22 +13,19 @@
 #include "fit.h"
 #include "import.h"
 #include "predict.h"
+#include "wedgeon/store/files.h"
 
 namespace {
 
 constexpr std::size_t mostInputBytes = 512u << 20;
 
 std::string readAll(const std::string& path) {
-    std::ifstream file;
-    if (!path.empty()) {
-        file.open(path, std::ios::binary);
-        if (!file) throw std::invalid_argument(path + " cannot be opened for reading");
-    }
-    std::istream& in = path.empty() ? std::cin : file;
+    if (!path.empty()) return wedgeon::store::readWhole(path, mostInputBytes);
     std::string text;
     std::vector<char> buffer(4u << 20);
-    while (in.read(buffer.data(), static_cast<std::streamsize>(buffer.size())) || in.gcount() > 0) {
-        text.append(buffer.data(), static_cast<std::size_t>(in.gcount()));
+    while (std::cin.read(buffer.data(), static_cast<std::streamsize>(buffer.size())) ||
+           std::cin.gcount() > 0) {
+        text.append(buffer.data(), static_cast<std::size_t>(std::cin.gcount()));
         if (text.size() > mostInputBytes) {
             throw std::invalid_argument("the input is longer than 512 MB, the most that is read");
         }
@@ -36,21 +33,22 @@ std::string readAll(const std::string& path) {
     return text;
 }
 
-void writeAll(const std::string& path, const std::string& text) {
+/// \p inputs: what must not be written over.
+void writeAll(const std::string& path, const std::string& text,
+              const std::vector<std::filesystem::path>& inputs) {
     if (path.empty()) {
         std::cout << text << "\n" << std::flush;
         if (!std::cout) throw std::invalid_argument("standard output cannot be written");
         return;
     }
-    std::ofstream out(path, std::ios::binary);
-    out << text << "\n" << std::flush;
-    if (!out) throw std::invalid_argument(path + " cannot be written");
+    wedgeon::store::writeWhole(path, text + "\n", inputs);
 }
 
 }  // namespace
 
 int main(int argc, char** argv) {
     std::ios::sync_with_stdio(false);
+    wedgeon::store::takeFileErrorsAsErrors();
     CLI::App app{"Wedgeon from a terminal: predicts wedge shots and reads files of shots."};
     app.require_subcommand(1);
 
@@ -104,19 +102,19 @@ int main(int argc, char** argv) {
         return app.exit(e) == 0 ? 0 : 2;
     }
     try {
-        if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in), batch));
+        if (predict->parsed()) writeAll(out, wedgeon::cli::predict(readAll(in), batch), {in});
         if (import->parsed() &&
             !wedgeon::cli::importFiles(files, maps, logbook, std::cout, std::cerr))
             return 1;
         if (explaining->parsed())
-            writeAll(out, wedgeon::cli::explainShots(shots, maps, sideA, sideB));
-        if (fitting->parsed()) writeAll(out, wedgeon::cli::fitShots(shots, maps, player));
+            writeAll(out, wedgeon::cli::explainShots(shots, maps, sideA, sideB), {shots});
+        if (fitting->parsed()) writeAll(out, wedgeon::cli::fitShots(shots, maps, player), {shots});
         if (exporting->parsed()) {
             std::ostringstream text;
             wedgeon::cli::exportLogbook(logbook, json, setAside, text);
             std::string all = text.str();
             if (!all.empty() && all.back() == '\n') all.pop_back();
-            writeAll(out, all);
+            writeAll(out, all, {logbook});
         }
     } catch (const std::exception& e) {
         std::cerr << "wedgeon-cli: " << e.what() << "\n";

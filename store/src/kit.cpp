@@ -11,14 +11,15 @@
 namespace wedgeon::store {
 namespace {
 
-constexpr std::size_t mostNameBytes = 60;
+/// Sixty characters, whatever the script.
+constexpr std::size_t mostNameBytes = 240;
 constexpr std::size_t mostTextBytes = 400;
 
 void requireName(const std::string& name, const char* what) {
     if (name.empty() || name.size() > mostNameBytes ||
         name.find_first_of("\r\n") != std::string::npos)
         throw StoreError(Fault::Malformed,
-                         std::string("the name of a ") + what + " has 1 to 60 bytes on one line");
+                         std::string("the name of a ") + what + " has 1 to 240 bytes on one line");
 }
 
 void requireText(const std::string& text, const char* what) {
@@ -36,21 +37,10 @@ void requireValid(const Checked& part) {
     }
 }
 
-LogbookAccess::Impl& writable(Logbook& logbook) {
-    LogbookAccess::Impl& book = LogbookAccess::of(logbook);
-    book.requireWritable();
-    return book;
-}
-
 /// Runs \p work on the database as one transaction.
 template <class Work>
 void change(Logbook& logbook, const Work& work) {
-    LogbookAccess::Impl& book = writable(logbook);
-    book.guarded([&] {
-        WriteTransaction transaction(*book.db);
-        work(*book.db);
-        transaction.commit();
-    });
+    changed(LogbookAccess::of(logbook), work);
 }
 
 /// All rows of \p sql as values that \p make makes of each.

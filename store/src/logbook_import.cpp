@@ -3,10 +3,12 @@
 // The reading thread and the queue between it and the writer.
 #include "wedgeon/store/logbook_import.h"
 
+#include <chrono>
 #include <condition_variable>
 #include <deque>
 #include <exception>
 #include <mutex>
+#include <optional>
 #include <thread>
 
 #include "wedgeon/store/error.h"
@@ -56,15 +58,23 @@ private:
     bool ended_ = false, stopped_ = false;
 };
 
+/// Between two parts of an import others get the lock.
+constexpr auto gap = std::chrono::milliseconds(3);
+/// So many shots at most go into one transaction: some tens of milliseconds.
+constexpr std::size_t mostTogether = 10'000;
+
 }  // namespace
 
-LoggedImport importFile(Logbook& logbook, const std::filesystem::path& path,
-                        const ImportOptions& options, const std::string& time) {
+LoggedImport importFile(const Logbook& reading, const OnWriter& onWriter,
+                        const std::filesystem::path& path, const ImportOptions& options,
+                        const std::string& time) {
     const std::string name = path.filename().string();
-    LogbookWriter writer(logbook, {ShotSource::Kind::File, name, name, time});
+    const KnownShots known(reading);
+    std::optional<LogbookWriter> writer;
     LoggedImport out;
     Batches batches;
     std::exception_ptr failed;
+    std::size_t knownShots = 0;
     std::jthread reader([&] {
         ImportOptions streaming = options;
         streaming.sink = [&](Batches::Batch&& batch) {
@@ -79,18 +89,50 @@ LoggedImport importFile(Logbook& logbook, const std::filesystem::path& path,
         batches.end();
     });
     try {
+        onWriter([&](Logbook& book) { writer.emplace(book, ShotSource{name, name, time}, known); });
+        std::vector<ShotRecord> fresh;
+        const auto hand = [&] {
+            if (fresh.empty()) return;
+            onWriter([&](Logbook&) { writer->add(fresh); });
+            fresh.clear();
+            std::this_thread::sleep_for(gap);
+        };
         Batches::Batch batch;
-        while (batches.take(batch))
-            writer.add(batch);
+        while (batches.take(batch)) {
+            for (ShotRecord& shot : batch) {
+                if (known.contains(shot)) {
+                    ++knownShots;
+                } else {
+                    fresh.push_back(std::move(shot));
+                }
+            }
+            if (fresh.size() + batch.size() > mostTogether) hand();
+        }
+        reader.join();
+        if (failed) std::rethrow_exception(failed);
+        hand();
+        onWriter([&](Logbook&) {
+            out.shots = writer->commit();
+            writer.reset();
+        });
     } catch (...) {
         batches.stop();
-        reader.join();
+        if (reader.joinable()) reader.join();
+        try {
+            onWriter([&](Logbook&) { writer.reset(); });
+        } catch (...) {
+            if (writer) writer->abandon();  // it counts as dead in a minute
+        }
         throw;
     }
-    reader.join();
-    if (failed) std::rethrow_exception(failed);
-    out.shots = writer.commit();
+    out.shots.known += knownShots;
     return out;
+}
+
+LoggedImport importFile(Logbook& logbook, const std::filesystem::path& path,
+                        const ImportOptions& options, const std::string& time) {
+    const OnWriter here = [&](const std::function<void(Logbook&)>& work) { work(logbook); };
+    return importFile(logbook, here, path, options, time);
 }
 
 }  // namespace wedgeon::store

@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the coach said of a file's columns, by the file's shape; and doubts that were dismissed.
+// What the coach said of a file's columns, by the file's shape.
 #include <nlohmann/json.hpp>
 
 #include "json_fields.h"
 #include "logbook_db.h"
+#include "strict_json.h"
 
 namespace wedgeon::store {
 namespace {
@@ -32,7 +33,7 @@ std::string formatMapping(const ColumnMapping& mapping) {
 ColumnMapping parseMapping(const std::string& text) {
     nlohmann::json document;
     try {
-        document = nlohmann::json::parse(text);
+        document = parseStrict(text);
     } catch (const nlohmann::json::exception& e) {
         throw std::invalid_argument(std::string("columns are not JSON: ") + e.what());
     }
@@ -70,31 +71,13 @@ std::optional<ColumnMapping> Logbook::findShape(const std::string& shape) const 
 
 void Logbook::rememberShape(const std::string& shape, const ColumnMapping& mapping,
                             const std::string& time) {
-    impl_->requireWritable();
-    impl_->guarded([&] {
-        WriteTransaction transaction(*impl_->db);
+    changed(*impl_, [&](SQLite::Database& db) {
         SQLite::Statement put(
-            *impl_->db,
-            "INSERT OR REPLACE INTO import_shapes(shape, columns, used) VALUES(?, ?, ?)");
+            db, "INSERT OR REPLACE INTO import_shapes(shape, columns, used) VALUES(?, ?, ?)");
         put.bind(1, shape);
         put.bind(2, formatMapping(mapping));
         put.bind(3, time);
         put.exec();
-        transaction.commit();
-    });
-}
-
-void Logbook::dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed) {
-    impl_->requireWritable();
-    impl_->guarded([&] {
-        WriteTransaction transaction(*impl_->db);
-        SQLite::Statement put(
-            *impl_->db, dismissed ? "INSERT OR REPLACE INTO dismissals(shot_id, doubt) VALUES(?, ?)"
-                                  : "DELETE FROM dismissals WHERE shot_id = ? AND doubt = ?");
-        put.bind(1, shot);
-        put.bind(2, doubt);
-        put.exec();
-        transaction.commit();
     });
 }
 

@@ -1,342 +1,201 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Writing and reading shots.
+// Reading shots, and what the coach says of one.
 #include <algorithm>
-#include <bit>
-#include <cmath>
+#include <functional>
+#include <limits>
+#include <map>
+#include <queue>
 
-#include "logbook_db.h"
+#include "shot_columns.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
 namespace {
 
-/// The columns of words and numbers, named as in siKey and labelKey, in their order.
-std::string columnList() {
-    std::string out;
-    for (std::size_t i = 0; i < labelCount; ++i) {
-        out += out.empty() ? "" : ", ";
-        out += labelKey(static_cast<Label>(i));
-    }
-    for (std::size_t i = 0; i < quantityCount; ++i) {
-        out += ", ";
-        out += siKey(static_cast<Quantity>(i));
-    }
-    return out;
-}
-
-std::string placeholders(std::size_t n) {
-    std::string out = "?";
-    for (std::size_t i = 1; i < n; ++i)
-        out += ", ?";
-    return out;
-}
-
-/// What makes a shot the same one when it comes a second time: all that was measured, who and
-/// when, but not the coach's own words. FNV-1a over the bits.
-std::int64_t hashOf(const ShotRecord& shot) {
-    std::uint64_t h = 14695981039346656037u;
-    const auto mix = [&h](std::uint64_t word) {
-        h = (h ^ word) * 1099511628211u;
-        h ^= h >> 29;
-    };
-    for (const double v : shot.values) {
-        // Read from text in two units a value may differ in its last bits.
-        mix(std::isnan(v) ? 0x7ff8u : std::bit_cast<std::uint64_t>(v) >> 12);
-    }
-    for (const Label l : {Label::Time, Label::Player, Label::Wedge, Label::Ball}) {
-        for (const char c : shot[l])
-            mix(static_cast<unsigned char>(c));
-        mix(0x1F);
-    }
-    return std::bit_cast<std::int64_t>(h);
-}
-
-void bindShot(SQLite::Statement& insert, int at, const ShotRecord& shot) {
-    for (const std::string& label : shot.labels) {
-        if (label.empty()) {
-            insert.bind(at);
-        } else {
-            insert.bindNoCopy(at, label);
-        }
-        ++at;
-    }
-    for (const double value : shot.values) {
-        if (std::isnan(value)) {
-            insert.bind(at);
-        } else {
-            insert.bind(at, value);
-        }
-        ++at;
-    }
-}
-
-ShotRecord shotFrom(SQLite::Statement& row, int at) {
-    ShotRecord shot;
-    for (std::string& label : shot.labels) {
-        const SQLite::Column c = row.getColumn(at++);
-        if (!c.isNull()) label = c.getString();
-    }
-    for (double& value : shot.values) {
-        const SQLite::Column c = row.getColumn(at++);
-        if (!c.isNull()) value = c.getDouble();
-    }
-    return shot;
-}
-
-std::int64_t sessionNamed(SQLite::Database& db, const ShotSource& source) {
-    SQLite::Statement find(db, "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT 1");
-    find.bind(1, source.session);
-    if (find.executeStep()) return find.getColumn(0).getInt64();
-    SQLite::Statement make(db, "INSERT INTO sessions(title, started) VALUES(?, ?)");
-    make.bind(1, source.session);
-    make.bind(2, source.time);
-    make.exec();
-    return db.getLastInsertRowid();
-}
-
-std::int64_t addSource(SQLite::Database& db, const ShotSource& source) {
-    const std::int64_t session = sessionNamed(db, source);
-    SQLite::Statement make(db,
-                           "INSERT INTO sources(kind, name, session_id, added) VALUES(?, ?, ?, ?)");
-    make.bind(1, source.kind == ShotSource::Kind::Live ? "live" : "file");
-    make.bind(2, source.name);
-    make.bind(3, session);
-    make.bind(4, source.time);
-    make.exec();
-    return db.getLastInsertRowid();
-}
-
-const std::string& insertShot() {
-    static const std::string sql = "INSERT INTO shots(source_id, row_hash, device_shot, " +
-                                   columnList() + ") VALUES(" +
-                                   placeholders(3 + labelCount + quantityCount) + ")";
-    return sql;
-}
-
-/// Changes nothing and throws when \p statement, an update guarded by the former value, met none.
-void requireOne(int changed, const std::string& name) {
-    if (changed != 1)
+/// Changes nothing and throws when an update guarded by the former value met none.
+void requireOne(int changedRows, const std::string& name) {
+    if (changedRows != 1)
         throw StoreError(Fault::Conflict, "this shot of " + name +
                                               " was changed in another window; yours was not "
                                               "written over it");
 }
 
-/// A device that was not told in time that a shot arrived sends it again, also to the program's
-/// next run, which is another session. Devices begin their numbers anew: only the same number with
-/// the same readings is the same shot.
-bool sentBefore(SQLite::Database& db, const std::string& device, const std::string& deviceShot,
-                const ShotRecord& shot) {
-    static const std::string sql = "SELECT " + columnList() +
-                                   " FROM sources JOIN shots ON source_id = sources.id WHERE kind "
-                                   "= 'live' AND name = ?1 AND device_shot = ?2";
-    SQLite::Statement all(db, sql);
-    all.bind(1, device);
-    all.bind(2, deviceShot);
-    while (all.executeStep()) {
-        const ShotRecord there = shotFrom(all, 0);
-        bool same = true;
-        for (std::size_t q = 0; q < quantityCount; ++q) {
-            const double a = there.values[q];
-            const double b = shot.values[q];
-            same = same && (a == b || (std::isnan(a) && std::isnan(b)));
-        }
-        if (same) return true;
-    }
-    return false;
+/// Doubts that the coach does not share, by shot; few.
+std::map<std::int64_t, std::vector<std::string>> readDismissals(SQLite::Database& db) {
+    std::map<std::int64_t, std::vector<std::string>> out;
+    SQLite::Statement all(db, "SELECT shot_id, doubt FROM dismissals ORDER BY shot_id, doubt");
+    while (all.executeStep())
+        out[all.getColumn(0).getInt64()].push_back(textAt(all, 1));
+    return out;
 }
 
-/// \p shots by rising id.
-void readDismissals(SQLite::Database& db, std::vector<LoggedShot>& shots) {
-    SQLite::Statement all(db, "SELECT shot_id, doubt FROM dismissals ORDER BY shot_id");
-    while (all.executeStep()) {
-        const std::int64_t id = all.getColumn(0).getInt64();
-        const auto at = std::lower_bound(
-            shots.begin(), shots.end(), id,
-            [](const LoggedShot& s, std::int64_t wanted) { return s.id < wanted; });
-        if (at != shots.end() && at->id == id)
-            at->dismissed.push_back(all.getColumn(1).getString());
-    }
+std::vector<std::int64_t> sourcesOf(SQLite::Database& db, std::int64_t session) {
+    std::vector<std::int64_t> out;
+    SQLite::Statement all(db, "SELECT id FROM sources WHERE session_id = ? ORDER BY id");
+    all.bind(1, session);
+    while (all.executeStep())
+        out.push_back(all.getColumn(0).getInt64());
+    return out;
+}
+
+/// Notes that something was said of a shot of its source, or taken back.
+void countEdit(SQLite::Database& db, std::int64_t shot, Logbook::Edit edit) {
+    SQLite::Statement count(db,
+                            "UPDATE sources SET edits = max(0, edits + ?1) WHERE id = (SELECT "
+                            "source_id FROM shots WHERE id = ?2)");
+    count.bind(1, edit == Logbook::Edit::Make ? 1 : -1);
+    count.bind(2, shot);
+    count.exec();
+}
+
+bool idRises(const LoggedShot& a, const LoggedShot& b) {
+    return a.id < b.id;
 }
 
 }  // namespace
 
-struct LogbookWriter::Impl {
-    LogbookAccess::Impl& book;
-    ShotSource source;
-    WriteTransaction transaction;
-    /// Hashes of what was there before, sorted: a shot that is among them is not added again.
-    std::vector<std::int64_t> known;
-    SQLite::Statement insert;
-    AddedShots result;
-
-    Impl(LogbookAccess::Impl& b, const ShotSource& s)
-        : book(b), source(s), transaction(*b.db), insert(*b.db, insertShot()) {
-        SQLite::Statement all(*b.db, "SELECT row_hash FROM shots");
-        while (all.executeStep())
-            known.push_back(all.getColumn(0).getInt64());
-        std::sort(known.begin(), known.end());
-    }
-};
-
-LogbookWriter::LogbookWriter(Logbook& logbook, const ShotSource& source) {
-    LogbookAccess::Impl& book = LogbookAccess::of(logbook);
-    book.requireWritable();
-    impl_ = book.guarded([&] { return std::make_unique<Impl>(book, source); });
-}
-
-LogbookWriter::~LogbookWriter() = default;
-
-void LogbookWriter::add(std::span<const ShotRecord> shots) {
-    Impl& w = *impl_;
-    w.book.guarded([&] {
-        for (const ShotRecord& shot : shots) {
-            const std::int64_t hash = hashOf(shot);
-            if (std::binary_search(w.known.begin(), w.known.end(), hash)) {
-                ++w.result.known;
-                continue;
-            }
-            if (w.result.source == 0) w.result.source = addSource(*w.book.db, w.source);
-            w.insert.reset();
-            w.insert.bind(1, w.result.source);
-            w.insert.bind(2, hash);
-            w.insert.bind(3);
-            bindShot(w.insert, 4, shot);
-            w.insert.exec();
-            ++w.result.added;
-        }
-    });
-}
-
-AddedShots LogbookWriter::commit() {
-    impl_->book.guarded([&] { impl_->transaction.commit(); });
-    return impl_->result;
-}
-
-AddedShots Logbook::addShots(const ShotSource& source, std::span<const ShotRecord> shots) {
-    LogbookWriter writer(*this, source);
-    writer.add(shots);
-    return writer.commit();
-}
-
-std::optional<LoggedShot> Logbook::addLiveShot(const ShotSource& source,
-                                               const std::string& deviceShot,
-                                               const ShotRecord& shot) {
-    impl_->requireWritable();
-    return impl_->guarded([&]() -> std::optional<LoggedShot> {
-        SQLite::Database& db = *impl_->db;
-        WriteTransaction transaction(db);
-        SQLite::Statement find(db,
-                               "SELECT sources.id FROM sources JOIN sessions ON sessions.id = "
-                               "session_id WHERE kind = 'live' AND name = ? AND title = ?");
-        find.bind(1, source.name);
-        find.bind(2, source.session);
-        const std::int64_t id =
-            find.executeStep() ? find.getColumn(0).getInt64() : addSource(db, source);
-        SQLite::Statement under(db, "SELECT session_id FROM sources WHERE id = ?");
-        under.bind(1, id);
-        under.executeStep();
-        const std::int64_t session = under.getColumn(0).getInt64();
-        SQLite::Statement there(db, "SELECT 1 FROM shots WHERE source_id = ? AND device_shot = ?");
-        there.bind(1, id);
-        there.bind(2, deviceShot);
-        if (there.executeStep() || sentBefore(db, source.name, deviceShot, shot))
-            return std::nullopt;
-        SQLite::Statement insert(db, insertShot());
-        insert.bind(1, id);
-        insert.bind(2, hashOf(shot));
-        insert.bind(3, deviceShot);
-        bindShot(insert, 4, shot);
-        insert.exec();
-        const std::int64_t added = db.getLastInsertRowid();
-        find.reset();  // an open reading would hold the transaction
-        under.reset();
-        transaction.commit();
-        return LoggedShot{added, session, shot, {}, {}, {}};
-    });
-}
-
-void Logbook::removeSource(std::int64_t source) {
-    impl_->requireWritable();
-    impl_->guarded([&] {
-        SQLite::Database& db = *impl_->db;
-        WriteTransaction transaction(db);
-        for (const char* sql :
-             {"DELETE FROM shots WHERE source_id = ?", "DELETE FROM sources WHERE id = ?"}) {
-            SQLite::Statement remove(db, sql);
-            remove.bind(1, source);
-            remove.exec();
-        }
-        db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
-        transaction.commit();
-    });
-}
-
 std::vector<Session> Logbook::sessions() const {
     return impl_->guarded([&] {
         std::vector<Session> out;
-        SQLite::Statement all(*impl_->db,
-                              "SELECT sessions.id, title, started, count(shots.id) FROM sessions "
-                              "LEFT JOIN sources ON session_id = sessions.id LEFT JOIN shots ON "
-                              "source_id = sources.id GROUP BY sessions.id ORDER BY started, "
-                              "sessions.id");
-        while (all.executeStep()) {
-            out.push_back({all.getColumn(0).getInt64(), all.getColumn(1).getString(),
-                           all.getColumn(2).getString(),
-                           static_cast<std::size_t>(all.getColumn(3).getInt64())});
-        }
+        SQLite::Statement all(
+            *impl_->db,
+            "SELECT id, title, started FROM sessions WHERE EXISTS(SELECT 1 FROM "
+            "sources WHERE session_id = sessions.id AND state = 'whole') ORDER BY "
+            "started, id");
+        while (all.executeStep())
+            out.push_back({all.getColumn(0).getInt64(), textAt(all, 1), textAt(all, 2)});
         return out;
     });
 }
 
-std::size_t Logbook::shotCount() const {
+std::size_t Logbook::shotCount(std::int64_t session) const {
     return impl_->guarded([&] {
-        return static_cast<std::size_t>(
-            impl_->db->execAndGet("SELECT count(*) FROM shots").getInt64());
+        SQLite::Statement count(
+            *impl_->db, session == 0
+                            ? "SELECT count(*) FROM sources CROSS JOIN shots ON source_id = "
+                              "sources.id WHERE state = 'whole'"
+                            : "SELECT count(*) FROM sources CROSS JOIN shots ON source_id = "
+                              "sources.id WHERE session_id = ?1 AND state = 'whole'");
+        if (session != 0) count.bind(1, session);
+        count.executeStep();
+        return static_cast<std::size_t>(count.getColumn(0).getInt64());
     });
+}
+
+LogbookSummary Logbook::summary() const {
+    LogbookSummary out;
+    out.shots = shotCount();
+    const auto all = sessions();
+    out.sessions = all.size();
+    if (!all.empty()) out.newestSession = all.back().title;
+    out.players = impl_->guarded([&] {
+        return static_cast<std::size_t>(
+            impl_->db->execAndGet("SELECT count(*) FROM players").getInt64());
+    });
+    return out;
 }
 
 std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) const {
     return impl_->guarded([&] {
+        SQLite::Database& db = *impl_->db;
+        SQLite::Transaction snapshot(db);
+        const auto dismissed = readDismissals(db);
         std::vector<LoggedShot> out;
-        SQLite::Statement all(
-            *impl_->db, "SELECT shots.id, session_id, coalesce(reason, ''), paced_m, " +
-                            columnList() +
-                            " FROM shots JOIN sources ON sources.id = source_id LEFT JOIN "
-                            "set_asides ON shot_id = shots.id WHERE ?1 = 0 OR session_id = ?1 "
-                            "ORDER BY shots.id DESC LIMIT ?2");
-        all.bind(1, session);
-        all.bind(2, static_cast<std::int64_t>(most));
-        while (all.executeStep()) {
-            LoggedShot shot{all.getColumn(0).getInt64(),
-                            all.getColumn(1).getInt64(),
-                            shotFrom(all, 4),
-                            all.getColumn(2).getString(),
-                            {},
-                            {}};
-            if (!all.getColumn(3).isNull())
-                shot = withPaced(std::move(shot), all.getColumn(3).getDouble());
-            out.push_back(std::move(shot));
+        const auto take = [&](SQLite::Statement& all) {
+            while (all.executeStep()) {
+                out.push_back(shotAt(all));
+                const auto its = dismissed.find(out.back().id);
+                if (its != dismissed.end()) out.back().dismissed = its->second;
+            }
+        };
+        const auto limit = static_cast<std::int64_t>(most);
+        if (session == 0) {
+            SQLite::Statement all(db, selectShot() + " ORDER BY shots.id DESC LIMIT ?1");
+            all.bind(1, limit);
+            take(all);
+        } else {
+            // A session has few sources; each lies in its own order.
+            SQLite::Statement all(db, selectSource() + " ORDER BY shots.id DESC LIMIT ?2");
+            all.bind(2, limit);
+            for (const std::int64_t source : sourcesOf(db, session)) {
+                all.bind(1, source);
+                take(all);
+                all.reset();
+            }
         }
         std::reverse(out.begin(), out.end());
-        readDismissals(*impl_->db, out);
+        if (!std::is_sorted(out.begin(), out.end(), idRises))
+            std::sort(out.begin(), out.end(), idRises);
+        if (out.size() > most)
+            out.erase(out.begin(), out.end() - static_cast<std::ptrdiff_t>(most));
         return out;
     });
 }
 
-void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::string& former) {
-    impl_->requireWritable();
+void Logbook::eachShot(std::int64_t session, const std::function<void(LoggedShot&&)>& take) const {
     impl_->guarded([&] {
         SQLite::Database& db = *impl_->db;
-        WriteTransaction transaction(db);
+        SQLite::Transaction snapshot(db);
+        const auto dismissed = readDismissals(db);
+        // Each source lies in its own order: always the one whose next shot is the oldest goes on.
+        std::vector<std::unique_ptr<SQLite::Statement>> readers;
+        using Next = std::pair<std::int64_t, std::size_t>;  // id, reader
+        std::priority_queue<Next, std::vector<Next>, std::greater<>> next;
+        const auto step = [&](std::size_t reader) {
+            if (readers[reader]->executeStep())
+                next.emplace(readers[reader]->getColumn(0).getInt64(), reader);
+        };
+        if (session == 0) {
+            readers.push_back(
+                std::make_unique<SQLite::Statement>(db, selectShot() + " ORDER BY shots.id"));
+        } else {
+            for (const std::int64_t source : sourcesOf(db, session)) {
+                readers.push_back(
+                    std::make_unique<SQLite::Statement>(db, selectSource() + " ORDER BY shots.id"));
+                readers.back()->bind(1, source);
+            }
+        }
+        for (std::size_t i = 0; i < readers.size(); ++i)
+            step(i);
+        while (!next.empty()) {
+            const auto [id, reader] = next.top();
+            next.pop();
+            LoggedShot shot = shotAt(*readers[reader]);
+            const auto its = dismissed.find(id);
+            if (its != dismissed.end()) shot.dismissed = its->second;
+            take(std::move(shot));
+            step(reader);
+        }
+    });
+}
+
+std::optional<LoggedShot> Logbook::findShot(std::int64_t id) const {
+    return impl_->guarded([&]() -> std::optional<LoggedShot> {
+        SQLite::Statement one(*impl_->db, selectShot() + " AND shots.id = ?1");
+        one.bind(1, id);
+        if (!one.executeStep()) return std::nullopt;
+        LoggedShot out = shotAt(one);
+        SQLite::Statement doubts(*impl_->db,
+                                 "SELECT doubt FROM dismissals WHERE shot_id = ? ORDER BY doubt");
+        doubts.bind(1, id);
+        while (doubts.executeStep())
+            out.dismissed.push_back(textAt(doubts, 0));
+        return out;
+    });
+}
+
+void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::string& former,
+                       Edit edit) {
+    changed(*impl_, [&](SQLite::Database& db) {
         SQLite::Statement now(db,
                               "SELECT coalesce(reason, '') FROM shots LEFT JOIN set_asides ON "
                               "shot_id = shots.id WHERE shots.id = ?");
         now.bind(1, shot);
         const bool same = now.executeStep() && now.getColumn(0).getString() == former;
-        now.reset();
         requireOne(same ? 1 : 0, impl_->name());
+        now.reset();  // an open reading would hold the transaction
         SQLite::Statement write(db, reason.empty()
                                         ? "DELETE FROM set_asides WHERE shot_id = ?1"
                                         : "INSERT OR REPLACE INTO set_asides(shot_id, reason) "
@@ -344,7 +203,7 @@ void Logbook::setAside(std::int64_t shot, const std::string& reason, const std::
         write.bind(1, shot);
         if (!reason.empty()) write.bind(2, reason);
         write.exec();
-        transaction.commit();
+        countEdit(db, shot, edit);
     });
 }
 
@@ -357,48 +216,54 @@ LoggedShot withPaced(LoggedShot shot, std::optional<double> run_m) {
     return shot;
 }
 
-void Logbook::setPaced(std::int64_t shot, std::optional<double> run_m,
-                       std::optional<double> former) {
+void Logbook::setPaced(std::int64_t shot, std::optional<double> run_m, std::optional<double> former,
+                       Edit edit) {
     impl_->requireWritable();
     const QuantityInfo& limits = info(Quantity::Release);
     if (run_m && !(*run_m >= limits.low && *run_m <= limits.high))
         throw StoreError(Fault::Malformed, "a paced run is between -40 and 100 m");
-    impl_->guarded([&] {
-        WriteTransaction transaction(*impl_->db);
-        SQLite::Statement write(*impl_->db,
+    changed(*impl_, [&](SQLite::Database& db) {
+        SQLite::Statement write(db,
                                 "UPDATE shots SET paced_m = ?1 WHERE id = ?2 AND paced_m IS ?3");
         if (run_m) write.bind(1, *run_m);
         write.bind(2, shot);
         if (former) write.bind(3, *former);
         requireOne(write.exec(), impl_->name());
-        transaction.commit();
+        countEdit(db, shot, edit);
     });
 }
 
-namespace {
-
-/// Changes one text of a shot unless it is not \p former any more. \p column is the program's own.
-void setText(LogbookAccess::Impl& book, std::int64_t shot, const std::string& column,
-             const std::string& text, const std::string& former) {
-    book.requireWritable();
-    book.guarded([&] {
-        WriteTransaction transaction(*book.db);
-        SQLite::Statement write(*book.db, "UPDATE shots SET " + column +
-                                              " = ?1 WHERE id = ?2 AND " + "coalesce(" + column +
-                                              ", '') = ?3");
+void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
+                       const std::string& former, Edit edit) {
+    impl_->requireWritable();
+    if (label != Label::Strike && label != Label::Tags && label != Label::Note &&
+        label != Label::Recipe)
+        throw StoreError(Fault::Malformed, "the " + std::string(labelKey(label)) +
+                                               " of a shot is as it was measured");
+    // The column is the program's own.
+    const std::string column(labelKey(label));
+    changed(*impl_, [&](SQLite::Database& db) {
+        SQLite::Statement write(db, "UPDATE shots SET " + column +
+                                        " = ?1 WHERE id = ?2 AND coalesce(" + column +
+                                        ", '') = ?3");
         write.bind(1, text);
         write.bind(2, shot);
         write.bind(3, former);
-        requireOne(write.exec(), book.name());
-        transaction.commit();
+        requireOne(write.exec(), impl_->name());
+        countEdit(db, shot, edit);
     });
 }
 
-}  // namespace
-
-void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
-                       const std::string& former) {
-    setText(*impl_, shot, std::string(labelKey(label)), text, former);
+void Logbook::dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed, Edit edit) {
+    changed(*impl_, [&](SQLite::Database& db) {
+        SQLite::Statement put(
+            db, dismissed ? "INSERT OR REPLACE INTO dismissals(shot_id, doubt) VALUES(?, ?)"
+                          : "DELETE FROM dismissals WHERE shot_id = ? AND doubt = ?");
+        put.bind(1, shot);
+        put.bind(2, doubt);
+        put.exec();
+        countEdit(db, shot, edit);
+    });
 }
 
 }  // namespace wedgeon::store

@@ -51,11 +51,23 @@ bool isNear(double value, double target, double share) {
 
 class Judge {
 public:
-    Judge(std::span<const LoggedShot> shots, const Givens& fallback)
-        : shots_(shots), fallback_(fallback), notes_(shots.size()), spinShare_(shots.size()) {}
+    Judge(const ShotList& shots, const Givens& fallback, std::size_t from, std::stop_token stop)
+        : shots_(shots),
+          from_(from),
+          size_(shots.size() - from),
+          fallback_(fallback),
+          stop_(std::move(stop)),
+          notes_(size_),
+          spinShare_(size_) {}
 
     std::vector<std::vector<QualityNote>> run() {
-        for (std::size_t i = 0; i < shots_.size(); ++i) {
+        for (std::size_t i = 0; i < size_; ++i) {
+            if (i % 1024 == 0 && stop_.stop_requested()) return std::move(notes_);
+            if (shots_[from_ + i].damaged) {
+                note(
+                    i, Doubt::Damaged, 1.0,
+                    "This shot does not read as it was written: its place on the disk is damaged.");
+            }
             judgeStrike(i);
             judgeRepeats(i);
         }
@@ -71,7 +83,7 @@ public:
     }
 
 private:
-    const ShotRecord& at(std::size_t i) const { return shots_[i].record; }
+    const ShotRecord& at(std::size_t i) const { return shots_[from_ + i].record; }
 
     void note(std::size_t i, Doubt doubt, double confidence, std::string reason) {
         notes_[i].push_back({doubt, confidence, std::move(reason)});
@@ -181,8 +193,8 @@ private:
         for (const Quantity q : {Quantity::ClubSpeed, Quantity::BallSpeed, Quantity::LaunchAngle,
                                  Quantity::SpinRate, Quantity::Carry}) {
             std::size_t from = 0;
-            for (std::size_t i = 1; i <= shots_.size(); ++i) {
-                const bool goesOn = i < shots_.size() && at(i).has(q) && at(i)[q] == at(from)[q];
+            for (std::size_t i = 1; i <= size_; ++i) {
+                const bool goesOn = i < size_ && at(i).has(q) && at(i)[q] == at(from)[q];
                 if (goesOn) continue;
                 if (i - from >= frozenRun && at(from).has(q)) {
                     for (std::size_t k = from; k < i; ++k) {
@@ -203,8 +215,8 @@ private:
             return std::abs(hundreds - std::round(hundreds)) < 1e-6;
         };
         std::size_t from = 0;
-        for (std::size_t i = 0; i <= shots_.size(); ++i) {
-            if (i < shots_.size() && isRound(i)) continue;
+        for (std::size_t i = 0; i <= size_; ++i) {
+            if (i < size_ && isRound(i)) continue;
             if (i - from >= roundRun) {
                 for (std::size_t k = from; k < i; ++k)
                     note(k, Doubt::Estimated, 0.6,
@@ -220,7 +232,8 @@ private:
     template <class Of>
     Values valuesOf(const Of& of) const {
         Values out;
-        for (std::size_t i = 0; i < shots_.size(); ++i)
+        out.reserve(size_);
+        for (std::size_t i = 0; i < size_; ++i)
             out.push_back(of(i));
         return out;
     }
@@ -298,7 +311,7 @@ private:
     /// Mishits that the device's own club reading hides from the strike: little spin for the
     /// strike, with a club that came in delofted (thin) or was slowed by the turf (fat).
     void findMishits(const Values& spin, const Values& loft, const Values& speed) {
-        for (std::size_t i = 0; i < shots_.size(); ++i) {
+        for (std::size_t i = 0; i < size_; ++i) {
             if (!spin[i] || *spin[i] > -lowSpin) continue;
             if (loft[i] && *loft[i] < -farBelow) {
                 note(
@@ -316,7 +329,7 @@ private:
     }
 
     void farFrom(const Values& distance, const char* name) {
-        for (std::size_t i = 0; i < shots_.size(); ++i) {
+        for (std::size_t i = 0; i < size_; ++i) {
             if (!distance[i] || std::abs(*distance[i]) < farFromMedian) continue;
             note(i, Doubt::Outlier, 0.7,
                  "The " + std::string(name) +
@@ -326,8 +339,10 @@ private:
         }
     }
 
-    std::span<const LoggedShot> shots_;
+    const ShotList& shots_;
+    std::size_t from_, size_;
     const Givens& fallback_;
+    std::stop_token stop_;
     std::vector<std::vector<QualityNote>> notes_;
     Values spinShare_;  ///< measured over what the prior's strike gives
 };
@@ -354,15 +369,17 @@ std::string_view doubtWord(Doubt doubt) {
             return "thin?";
         case Doubt::OffCentre:
             return "off centre?";
+        case Doubt::Damaged:
+            return "damaged";
         case Doubt::Outlier:
             return "outlier";
     }
     return {};
 }
 
-std::vector<std::vector<QualityNote>> findDoubts(std::span<const LoggedShot> shots,
-                                                 const Givens& fallback) {
-    return Judge(shots, fallback).run();
+std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Givens& fallback,
+                                                 std::size_t from, const std::stop_token& stop) {
+    return Judge(shots, fallback, std::min(from, shots.size()), stop).run();
 }
 
 std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot) {

@@ -4,21 +4,23 @@
 #include "wedgeon/store/recipe_file.h"
 
 #include <algorithm>
-#include <fstream>
-#include <sstream>
 
+#include "logbook_db.h"
 #include "recipe_fields.h"
+#include "strict_json.h"
 #include "text.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/files.h"
 
 namespace wedgeon::store {
 namespace {
 
 constexpr std::string_view formatName = "wedgeon-recipes";
 constexpr int formatVersion = 1;
-constexpr std::size_t mostBytes = 1u << 20;
-constexpr std::size_t longestName = 60;
+constexpr std::size_t mostBytes = 16u << 20;
+/// Sixty characters, whatever the script.
+constexpr std::size_t longestName = 240;
 
 std::string readName(Fields& in, std::string_view key, bool required) {
     std::string name = in.word(key, "");
@@ -26,7 +28,7 @@ std::string readName(Fields& in, std::string_view key, bool required) {
         return static_cast<unsigned char>(c) < 0x20 || c == 0x7f;
     });
     if ((required && name.empty()) || name.size() > longestName || control) {
-        throw std::invalid_argument(in.name(key) + "must be a text of 1 to 60 bytes on one line");
+        throw std::invalid_argument(in.name(key) + "must be a text of 1 to 240 bytes on one line");
     }
     return name;
 }
@@ -51,16 +53,18 @@ NamedRecipe readRecipe(Fields& in) {
 
 std::vector<NamedRecipe> parseRecipes(std::string_view text) {
     if (text.size() > mostBytes)
-        throw StoreError(Fault::TooLarge, "a file of recipes has at most 1 MB");
+        throw StoreError(Fault::TooLarge, "a file of recipes has at most 16 MB");
     nlohmann::json document;
     try {
-        document = nlohmann::json::parse(text);
+        document = parseStrict(text);
     } catch (const nlohmann::json::parse_error& e) {
         const auto upTo = text.substr(0, std::min(e.byte, text.size()));
         const auto line = static_cast<std::size_t>(std::count(upTo.begin(), upTo.end(), '\n')) + 1;
         throw StoreError(Fault::Malformed, "is not JSON (line " + std::to_string(line) + ")", line);
     } catch (const nlohmann::json::out_of_range&) {
         throw StoreError(Fault::Malformed, "holds a number that is too large");
+    } catch (const std::invalid_argument& e) {
+        throw StoreError(Fault::Malformed, e.what());
     }
     try {
         Fields top(document, "");
@@ -119,37 +123,100 @@ std::optional<NamedRecipe> findDeclared(const ShotRecord& record) {
 }
 
 std::vector<NamedRecipe> readRecipes(const std::filesystem::path& path) {
-    std::error_code error;
-    if (!std::filesystem::is_regular_file(path, error))
-        throw StoreError(Fault::CannotOpen, "cannot be opened: it is no file");
-    if (std::filesystem::file_size(path, error) > mostBytes)
-        throw StoreError(Fault::TooLarge, "a file of recipes has at most 1 MB");
-    std::ifstream in(path, std::ios::binary);
-    std::ostringstream text;
-    text << in.rdbuf();
-    if (!in) throw StoreError(Fault::CannotOpen, "cannot be read");
-    return parseRecipes(text.view());
+    return parseRecipes(readWhole(path, mostBytes));
+}
+
+OldRecipes readOldRecipes(const std::filesystem::path& path) {
+    OldRecipes out;
+    const std::string text = readWhole(path, mostBytes);
+    try {
+        const nlohmann::json document = parseStrict(text);
+        Fields top(document, "");
+        const auto all = document.find("recipes");
+        if (top.word("format", "") != formatName || all == document.end() || !all->is_array())
+            throw std::invalid_argument("is no file of recipes");
+        for (const nlohmann::json& one : *all) {
+            try {
+                // Its names were once bounded where they were read, but not where they were typed.
+                nlohmann::json shortened = one;
+                if (shortened.is_object() && shortened.contains("name") &&
+                    shortened["name"].is_string())
+                    shortened["name"] =
+                        text::shown(shortened["name"].get<std::string>(), longestName - 3);
+                Fields in(shortened, "");
+                out.recipes.push_back(readRecipe(in));
+            } catch (const std::exception&) {
+                ++out.unreadable;
+            }
+        }
+    } catch (const std::exception& e) {
+        throw StoreError(Fault::Malformed, e.what());
+    }
+    return out;
 }
 
 void writeRecipes(const std::filesystem::path& path, std::span<const NamedRecipe> recipes) {
-    std::filesystem::path beside = path;
-    beside += ".part";
-    std::error_code error;
-    {
-        std::ofstream out(beside, std::ios::binary | std::ios::trunc);
-        out << formatRecipes(recipes);
-        out.flush();
-        if (!out) {
-            std::filesystem::remove(beside, error);
-            throw StoreError(Fault::CannotWrite, "cannot be written");
+    writeWhole(path, formatRecipes(recipes));
+}
+
+std::vector<NamedRecipe> Recipes::all() const {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return book.guarded([&] {
+        std::vector<NamedRecipe> out;
+        SQLite::Statement rows(*book.db, "SELECT name, recipe FROM recipes ORDER BY id");
+        while (rows.executeStep()) {
+            try {
+                auto one = parseRecipes(textAt(rows, 1, mostBytes));
+                if (one.size() != 1) continue;
+                one.front().name = textAt(rows, 0);
+                out.push_back(std::move(one.front()));
+            } catch (const StoreError&) {
+                continue;  // written by another hand
+            }
         }
-    }
-    std::filesystem::rename(beside, path, error);
-    if (error) {
-        std::error_code ignored;
-        std::filesystem::remove(beside, ignored);
-        throw StoreError(Fault::CannotWrite, "cannot be written: " + error.message());
-    }
+        return out;
+    });
+}
+
+namespace {
+
+void put(SQLite::Database& db, const NamedRecipe& recipe, const char* sql) {
+    if (recipe.name.empty() || recipe.name.size() > longestName)
+        throw StoreError(Fault::Malformed, "the name of a recipe has 1 to 240 bytes on one line");
+    SQLite::Statement write(db, sql);
+    write.bind(1, recipe.name);
+    write.bind(2, formatDeclared(recipe));
+    write.exec();
+}
+
+}  // namespace
+
+void Recipes::keep(std::span<const NamedRecipe> recipes) {
+    changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
+        for (const NamedRecipe& r : recipes)
+            put(db, r,
+                "INSERT INTO recipes(name, recipe) VALUES(?1, ?2) ON CONFLICT(name) DO UPDATE SET "
+                "recipe = ?2");
+        if (db.execAndGet("SELECT count(*) FROM recipes").getInt64() >
+            static_cast<std::int64_t>(mostRecipes))
+            throw StoreError(Fault::TooLarge, "a logbook keeps " + std::to_string(mostRecipes) +
+                                                  " recipes at most; nothing was kept");
+    });
+}
+
+void Recipes::keepNew(std::span<const NamedRecipe> recipes) {
+    changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
+        for (const NamedRecipe& r : recipes)
+            put(db, r, "INSERT OR IGNORE INTO recipes(name, recipe) VALUES(?1, ?2)");
+    });
+}
+
+void Recipes::remove(const std::string& name) {
+    changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
+        SQLite::Statement gone(db, "DELETE FROM recipes WHERE name = ?");
+        gone.bind(1, name);
+        gone.exec();
+    });
 }
 
 }  // namespace wedgeon::store

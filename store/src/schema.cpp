@@ -3,7 +3,13 @@
 // The steps.
 #include "schema.h"
 
+#include <SQLiteCpp/Statement.h>
+
 #include <array>
+#include <map>
+#include <mutex>
+
+#include "text.h"
 
 namespace wedgeon::store {
 namespace {
@@ -101,11 +107,129 @@ CREATE TABLE tunings_in_use(
   tuning_id INTEGER NOT NULL REFERENCES tunings(id) ON DELETE CASCADE);
 )";
 
+/// Ids are never used again, so that what undo remembers means the same shot for ever. A source is
+/// whole, arriving (an import that is under way, not shown) or removed (taken back, not shown); a
+/// live shot has the time at which it came. A source counts what was said of its shots and not
+/// taken back. Recipes. Indexes for what the window asks.
+constexpr const char* fourth = R"(
+CREATE TABLE sessions_4(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  title TEXT NOT NULL,
+  started TEXT NOT NULL,
+  note TEXT NOT NULL DEFAULT '');
+INSERT INTO sessions_4 SELECT id, title, started, note FROM sessions;
+DROP TABLE sessions;
+ALTER TABLE sessions_4 RENAME TO sessions;
+CREATE TABLE sources_4(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  kind TEXT NOT NULL CHECK(kind IN ('file', 'live')),
+  name TEXT NOT NULL,
+  session_id INTEGER NOT NULL REFERENCES sessions(id),
+  added TEXT NOT NULL,
+  state TEXT NOT NULL DEFAULT 'whole' CHECK(state IN ('whole', 'arriving', 'removed')),
+  touched_s INTEGER NOT NULL DEFAULT 0,
+  edits INTEGER NOT NULL DEFAULT 0,
+  hash_version INTEGER NOT NULL DEFAULT 1);
+INSERT INTO sources_4(id, kind, name, session_id, added)
+  SELECT id, kind, name, session_id, added FROM sources;
+DROP TABLE sources;
+ALTER TABLE sources_4 RENAME TO sources;
+CREATE TABLE shots_4(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  source_id INTEGER NOT NULL REFERENCES sources(id),
+  row_hash INTEGER NOT NULL,
+  device_shot TEXT,
+  arrived TEXT, arrived_s INTEGER,
+  time TEXT, player TEXT, wedge TEXT, ball TEXT, face_condition TEXT, lie TEXT, swing TEXT,
+  strike TEXT, tags TEXT, note TEXT, recipe TEXT,
+  loft_rad REAL, club_speed_mps REAL, attack_angle_rad REAL, club_path_rad REAL,
+  face_angle_rad REAL, dynamic_loft_rad REAL, spin_loft_rad REAL, ball_speed_mps REAL,
+  launch_angle_rad REAL, launch_direction_rad REAL, spin_rate_radps REAL, spin_axis_rad REAL,
+  carry_m REAL, apex_m REAL, landing_angle_rad REAL, release_m REAL, total_m REAL, side_m REAL,
+  paced_m REAL);
+INSERT INTO shots_4(id, source_id, row_hash, device_shot, time, player, wedge, ball,
+    face_condition, lie, swing, strike, tags, note, recipe, loft_rad, club_speed_mps,
+    attack_angle_rad, club_path_rad, face_angle_rad, dynamic_loft_rad, spin_loft_rad,
+    ball_speed_mps, launch_angle_rad, launch_direction_rad, spin_rate_radps, spin_axis_rad,
+    carry_m, apex_m, landing_angle_rad, release_m, total_m, side_m, paced_m)
+  SELECT id, source_id, row_hash, device_shot, time, player, wedge, ball,
+    face_condition, lie, swing, strike, tags, note, recipe, loft_rad, club_speed_mps,
+    attack_angle_rad, club_path_rad, face_angle_rad, dynamic_loft_rad, spin_loft_rad,
+    ball_speed_mps, launch_angle_rad, launch_direction_rad, spin_rate_radps, spin_axis_rad,
+    carry_m, apex_m, landing_angle_rad, release_m, total_m, side_m, paced_m FROM shots;
+DROP TABLE shots;
+ALTER TABLE shots_4 RENAME TO shots;
+CREATE TABLE tunings_4(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  player TEXT NOT NULL,
+  made TEXT NOT NULL,
+  program TEXT NOT NULL,
+  shots INTEGER NOT NULL,
+  tuning TEXT NOT NULL,
+  shot_ids TEXT NOT NULL DEFAULT '');
+INSERT INTO tunings_4 SELECT id, player, made, program, shots, tuning, shot_ids FROM tunings;
+DROP TABLE tunings;
+ALTER TABLE tunings_4 RENAME TO tunings;
+CREATE TABLE recipes(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  name TEXT NOT NULL UNIQUE,
+  recipe TEXT NOT NULL);
+CREATE INDEX sessions_by_title ON sessions(title);
+CREATE INDEX sources_by_session ON sources(session_id);
+CREATE INDEX shots_by_source ON shots(source_id);
+CREATE INDEX live_shots ON shots(device_shot, row_hash) WHERE device_shot IS NOT NULL;
+CREATE INDEX paced_shots ON shots(id) WHERE paced_m IS NOT NULL;
+CREATE INDEX wedges_by_player ON wedges(player_id);
+CREATE INDEX tunings_by_player ON tunings(player);
+CREATE INDEX tunings_in_use_by_tuning ON tunings_in_use(tuning_id);
+)";
+
+/// What a schema holds, by name. The objects that SQLite makes for itself are left out.
+using Objects = std::map<std::string, std::string>;
+
+Objects objectsOf(SQLite::Database& db) {
+    // A file may claim to hold any number of them.
+    constexpr std::size_t most = 1000;
+    Objects out;
+    SQLite::Statement all(db,
+                          "SELECT type || ' ' || name, coalesce(sql, '') FROM sqlite_schema "
+                          "WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\'");
+    while (out.size() < most && all.executeStep())
+        out[all.getColumn(0).getString()] = all.getColumn(1).getString();
+    return out;
+}
+
+const Objects& expected(int version) {
+    static std::mutex mutex;
+    static std::map<int, Objects> known;
+    const std::lock_guard lock(mutex);
+    const auto at = known.find(version);
+    if (at != known.end()) return at->second;
+    SQLite::Database made(":memory:", SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    for (int i = 0; i < version; ++i)
+        made.exec(migrations()[static_cast<std::size_t>(i)]);
+    return known[version] = objectsOf(made);
+}
+
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 3> steps{first, second, third};
+    static const std::array<std::string, 4> steps{first, second, third, fourth};
     return steps;
+}
+
+std::string findForeign(SQLite::Database& db, int version) {
+    const Objects wanted = expected(version);
+    const Objects found = objectsOf(db);
+    for (const auto& [name, sql] : found) {
+        const auto at = wanted.find(name);
+        if (at == wanted.end()) return "it holds a " + text::shown(name, 60) + " of another hand";
+        if (at->second != sql) return "its " + text::shown(name, 60) + " was made by another hand";
+    }
+    for (const auto& [name, sql] : wanted) {
+        if (!found.contains(name)) return "it has no " + name;
+    }
+    return {};
 }
 
 }  // namespace wedgeon::store

@@ -4,6 +4,8 @@
 // released: add one.
 #pragma once
 
+#include <SQLiteCpp/Database.h>
+
 #include <span>
 #include <string>
 
@@ -14,5 +16,9 @@ inline constexpr int applicationId = 0x5764674C;
 
 /// Steps in order; step i leads from version i to version i + 1.
 std::span<const std::string> migrations();
+
+/// What the database holds that the steps up to \p version do not make, or makes otherwise: a
+/// table, view or trigger of another hand. Empty when it is as it should be.
+std::string findForeign(SQLite::Database& db, int version);
 
 }  // namespace wedgeon::store

@@ -5,11 +5,11 @@
 
 #include <algorithm>
 #include <array>
-#include <fstream>
 
 #include "shot_rows.h"
 #include "text.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/files.h"
 
 namespace wedgeon::store {
 namespace {
@@ -45,32 +45,6 @@ std::string findBinaryKind(std::string_view bytes) {
     return control ? "binary data" : "";
 }
 
-std::string readFile(const std::filesystem::path& path, const ImportOptions& options,
-                     std::size_t mostRead) {
-    const std::string name = path.filename().string();
-    std::error_code error;
-    if (!std::filesystem::exists(path, error)) {
-        throw StoreError(Fault::CannotOpen, name + " does not exist");
-    }
-    if (!std::filesystem::is_regular_file(path, error)) {
-        throw StoreError(Fault::CannotOpen, name + " is not a file");
-    }
-    const std::uintmax_t size = std::filesystem::file_size(path, error);
-    if (error) throw StoreError(Fault::CannotOpen, name + ": " + error.message());
-    if (size > options.mostBytes) {
-        throw StoreError(Fault::TooLarge,
-                         name + " is " + megabytes(static_cast<std::size_t>(size)) +
-                             "; files up to " + megabytes(options.mostBytes) + " are read");
-    }
-    std::ifstream in(path, std::ios::binary);
-    if (!in) throw StoreError(Fault::CannotOpen, name + " cannot be opened for reading");
-    std::string body(std::min(static_cast<std::size_t>(size), mostRead), '\0');
-    in.read(body.data(), static_cast<std::streamsize>(body.size()));
-    body.resize(static_cast<std::size_t>(std::max<std::streamsize>(in.gcount(), 0)));
-    if (in.bad()) throw StoreError(Fault::CannotOpen, name + " could not be read to its end");
-    return body;
-}
-
 using Reading = ImportResult (&)(std::string_view, const std::string&, const ImportOptions&);
 
 /// Refuses what is no text, and hands UTF-8 on.
@@ -103,12 +77,12 @@ ImportResult readShotText(std::string_view body, const std::string& name,
 }
 
 ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options) {
-    return readText(readFile(path, options, options.mostBytes), path.filename().string(), options,
+    return readText(readWhole(path, options.mostBytes), path.filename().string(), options,
                     readRows);
 }
 
 ImportResult previewShotFile(const std::filesystem::path& path, const ImportOptions& options) {
-    std::string body = readFile(path, options, previewBytes);
+    std::string body = readWhole(path, options.mostBytes, previewBytes);
     // A line that is cut in the middle is none.
     if (body.size() == previewBytes) body.resize(std::max<std::size_t>(body.rfind('\n') + 1, 1));
     return readText(body, path.filename().string(), options, previewRows);

@@ -83,8 +83,7 @@ std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fal
     return s;
 }
 
-TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
-                        const std::string& player) {
+TuneShots findTuneShots(const ShotList& shots, const Givens& fallback, const std::string& player) {
     TuneShots out;
     Digest digest;
     std::map<std::string, int> sessions;

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "logbook_db.h"
+#include "strict_json.h"
 
 namespace wedgeon::store {
 namespace {
@@ -20,7 +21,7 @@ std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
     try {
         out.tuning = parseTuning(row.getColumn(5).getString());
         const std::string ids = row.getColumn(6).getString();
-        if (!ids.empty()) out.shotIds = nlohmann::json::parse(ids).get<std::vector<std::int64_t>>();
+        if (!ids.empty()) out.shotIds = parseStrict(ids).get<std::vector<std::int64_t>>();
     } catch (const std::exception&) {
         return std::nullopt;  // written by another hand
     }
@@ -49,11 +50,8 @@ std::vector<KeptTuning> Tunings::of(const std::string& player) const {
 }
 
 std::int64_t Tunings::keep(const KeptTuning& kept) {
-    LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
-    book.requireWritable();
-    return book.guarded([&] {
-        WriteTransaction transaction(*book.db);
-        SQLite::Statement put(*book.db,
+    return changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
+        SQLite::Statement put(db,
                               "INSERT INTO tunings(player, made, program, shots, tuning, shot_ids) "
                               "VALUES(?, ?, ?, ?, ?, ?)");
         put.bind(1, kept.tuning.player);
@@ -64,9 +62,7 @@ std::int64_t Tunings::keep(const KeptTuning& kept) {
         const std::string ids = nlohmann::json(kept.shotIds).dump();
         put.bind(6, ids.size() <= mostIdsBytes ? ids : std::string());
         put.exec();
-        const std::int64_t id = book.db->getLastInsertRowid();
-        transaction.commit();
-        return id;
+        return db.getLastInsertRowid();
     });
 }
 
@@ -79,6 +75,17 @@ std::optional<KeptTuning> Tunings::inUse(const std::string& player) const {
         find.bind(1, player);
         if (!find.executeStep()) return std::nullopt;
         return tuningFrom(find);
+    });
+}
+
+std::vector<std::string> Tunings::players() const {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return book.guarded([&] {
+        std::vector<std::string> out;
+        SQLite::Statement all(*book.db, "SELECT DISTINCT player FROM tunings ORDER BY player");
+        while (all.executeStep())
+            out.push_back(textAt(all, 0));
+        return out;
     });
 }
 
@@ -99,18 +106,14 @@ std::shared_ptr<const TuningsByPlayer> Tunings::everyones() const {
 }
 
 void Tunings::use(const std::string& player, std::int64_t id) {
-    LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
-    book.requireWritable();
-    book.guarded([&] {
-        WriteTransaction transaction(*book.db);
-        SQLite::Statement put(*book.db,
-                              id == 0 ? "DELETE FROM tunings_in_use WHERE player = ?1"
+    changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
+        SQLite::Statement put(db, id == 0
+                                      ? "DELETE FROM tunings_in_use WHERE player = ?1"
                                       : "INSERT OR REPLACE INTO tunings_in_use(player, tuning_id) "
                                         "VALUES(?1, ?2)");
         put.bind(1, player);
         if (id != 0) put.bind(2, id);
         put.exec();
-        transaction.commit();
     });
 }
 

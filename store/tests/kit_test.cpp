@@ -120,7 +120,7 @@ TEST_F(KitTest, BadRecordsAreRefusedAndNothingChanges) {
         return false;
     };
     EXPECT_TRUE(refused([&] { kit_->keepPlayer({0, "", Hand::Right, ""}); }));
-    EXPECT_TRUE(refused([&] { kit_->keepPlayer({0, std::string(61, 'a'), Hand::Right, ""}); }));
+    EXPECT_TRUE(refused([&] { kit_->keepPlayer({0, std::string(241, 'a'), Hand::Right, ""}); }));
     EXPECT_TRUE(refused([&] { kit_->keepWedge("Nobody", wedge("x", 56), "2026-01-01"); }));
     kit_->keepPlayer({0, "Runa Vale", Hand::Right, ""});
     EXPECT_TRUE(refused([&] { kit_->keepWedge("Runa Vale", wedge("x", 95), "2026-01-01"); }));

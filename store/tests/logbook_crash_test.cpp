@@ -7,6 +7,7 @@
 #include <unistd.h>
 
 #include <chrono>
+#include <ctime>
 #include <map>
 #include <random>
 #include <set>
@@ -26,21 +27,21 @@ ShotRecord shotNumber(int i) {
     return s;
 }
 
-const ShotSource live{ShotSource::Kind::Live, "stand-in", "session", "2026-11-25T10:00:00"};
-
 /// Adds live shots from \p first, writing each number to \p pipe once it is acknowledged; every
 /// tenth round a file of 200 shots goes in between, acknowledged as a whole by its negative.
 [[noreturn]] void runUntilKilled(const fs::path& path, int first, int pipe) {
     Logbook book(path);
+    LiveConnection live{"stand-in", "session", "2026-11-25T10:00:00"};
     for (int i = first;; ++i) {
-        book.addLiveShot(live, std::to_string(i), shotNumber(i));
+        const LiveArrival shot{std::to_string(i), shotNumber(i), "2026-11-25 10:00:00"};
+        book.addLiveShots(live, std::span(&shot, 1), std::time(nullptr));
         (void)!write(pipe, &i, sizeof i);
         if (i % 10 == 9) {
             std::vector<ShotRecord> file;
             for (int k = 0; k < 200; ++k)
                 file.push_back(shotNumber(1'000'000 + 200 * i + k));
             const std::string name = std::to_string(i) + ".csv";
-            book.addShots({ShotSource::Kind::File, name, name, "2026-11-25"}, file);
+            book.addShots({name, name, "2026-11-25"}, file);
             const int whole = -i;
             (void)!write(pipe, &whole, sizeof whole);
         }

@@ -4,6 +4,7 @@
 #include "wedgeon/store/recipe_file.h"
 
 #include <gtest/gtest.h>
+#include <sys/resource.h>
 
 #include <fstream>
 #include <random>
@@ -11,6 +12,7 @@
 #include "wedgeon/constants.h"
 #include "wedgeon/school/school.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/files.h"
 
 namespace wedgeon::store {
 namespace {
@@ -86,29 +88,45 @@ TEST_F(RecipeFileTest, RefusalsNameThePlace) {
               "recipes[0].recipe.club_speed_mps is missing");
     EXPECT_EQ(refusal(document(R"({"name":"Mine","recipe":{"club_speed_mps":18,"loft":9}})")),
               "recipes[0].recipe.loft is not a known field");
-    EXPECT_NE(refusal(document(R"({"name":"","recipe":{"club_speed_mps":18}})")).find("1 to 60"),
+    EXPECT_NE(refusal(document(R"({"name":"","recipe":{"club_speed_mps":18}})")).find("1 to 240"),
               std::string::npos);
     const std::string far = refusal(document(R"({"name":"M","recipe":{"club_speed_mps":999}})"));
     EXPECT_NE(far.find("recipes[0].recipe club_speed_mps is 999"), std::string::npos) << far;
-    EXPECT_EQ(refusal(std::string(2u << 20, ' ')), "a file of recipes has at most 1 MB");
+    EXPECT_EQ(refusal(std::string(17u << 20, ' ')), "a file of recipes has at most 16 MB");
 }
 
 TEST_F(RecipeFileTest, TooManyOrTooDeepIsRefused) {
     std::string many;
     for (std::size_t i = 0; i <= mostRecipes; ++i)
         many += std::string(i ? "," : "") + R"({"name":"M","recipe":{"club_speed_mps":18}})";
-    EXPECT_EQ(refusal(document(many)), "recipes must be an array of at most 500");
-    EXPECT_EQ(refusal(std::string(100'000, '[')), "is not JSON (line 1)");
+    EXPECT_EQ(refusal(document(many)), "recipes must be an array of at most 5000");
+    EXPECT_EQ(refusal(std::string(100'000, '[')), "is nested deeper than 64 levels");
     EXPECT_EQ(refusal(document(std::string(100'000, '[') + std::string(100'000, ']'))),
-              "recipes[0] must be an object");
+              "is nested deeper than 64 levels");
+    EXPECT_EQ(refusal(document(R"({"name":"M","name":"N","recipe":{"club_speed_mps":18}})")),
+              "has the field \"name\" twice");
 }
 
 TEST_F(RecipeFileTest, AFailedWriteKeepsTheFormerFile) {
     const auto path = folder_ / "mine.json";
     writeRecipes(path, std::vector{NamedRecipe{"Mine", "", {}}});
-    std::filesystem::create_directory(folder_ / "mine.json.part");  // stands in the way
-    EXPECT_THROW(writeRecipes(path, {}), StoreError);
-    EXPECT_EQ(readRecipes(path).size(), 1u);
+    // As on a full disk: a file may not grow past 100 bytes.
+    takeFileErrorsAsErrors();
+    rlimit former{};
+    ASSERT_EQ(getrlimit(RLIMIT_FSIZE, &former), 0);
+    const rlimit small{100, former.rlim_max};
+    ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &small), 0);
+    const std::vector<NamedRecipe> many(20, NamedRecipe{"Other", "", {}});
+    try {
+        writeRecipes(path, many);
+        ADD_FAILURE() << "was written";
+    } catch (const StoreError& e) {
+        EXPECT_EQ(e.fault(), Fault::Full);
+    }
+    ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &former), 0);
+    EXPECT_EQ(readRecipes(path).front().name, "Mine");
+    EXPECT_EQ(std::distance(std::filesystem::directory_iterator(folder_), {}), 1)
+        << "nothing half written is left";
     EXPECT_THROW(readRecipes(folder_), StoreError);
     EXPECT_THROW(readRecipes(folder_ / "none.json"), StoreError);
 }

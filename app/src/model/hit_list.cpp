@@ -24,10 +24,9 @@ double distance(const NextShot& wish, const TuneShot& shot) {
                      std::abs(shot.read.attack_rad - wish.delivery.attack_rad) / near_rad});
 }
 
+/// Ids rise.
 std::int64_t newestOf(const ShotList& shots, std::int64_t least) {
-    for (const store::LoggedShot& s : shots)
-        least = std::max(least, s.id);
-    return least;
+    return shots.empty() ? least : std::max(least, shots.back().id);
 }
 
 }  // namespace
@@ -50,8 +49,12 @@ void HitList::clear() {
 void HitList::see(const ShotList& shots, const Givens& fallback) {
     if (wishes_.empty()) return;
     bool ticked = false;
-    for (const store::LoggedShot& s : shots) {
-        if (s.id <= lastSeen_ || !s.setAside.empty()) continue;
+    std::size_t from = shots.size();
+    while (from > 0 && shots[from - 1].id > lastSeen_)
+        --from;
+    for (std::size_t i = from; i < shots.size(); ++i) {
+        const store::LoggedShot& s = shots[i];
+        if (!s.setAside.empty()) continue;
         const std::string& player = s.record[store::Label::Player];
         if (!player.empty() && player != player_.toStdString()) continue;
         const auto read = store::findTuneShot(s.record, fallback, 0);

@@ -11,6 +11,20 @@
 #include "wedgeon/store/kit.h"
 
 namespace wedgeon {
+namespace {
+
+std::string now() {
+    return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+}
+
+}  // namespace
+
+ImportJob::ImportJob(ShotLog& log, QObject* parent) : QObject(parent), log_(log) {
+    connect(&log_, &ShotLog::closing, this, [this] {
+        cancel();
+        if (thread_.joinable()) thread_.join();
+    });
+}
 
 ImportJob::~ImportJob() {
     // Joined here, while the queued results still find this object alive to be dropped with it.
@@ -19,9 +33,18 @@ ImportJob::~ImportJob() {
 }
 
 void ImportJob::run(const QString& path, const Work& work) {
+    if (log_.state() != ShotLog::State::Open) {
+        emit failed(tr("%1 was not read: there is no logbook that its shots could go into.")
+                        .arg(QFileInfo(path).fileName()),
+                    false);
+        return;
+    }
     cancel();
     const int generation = ++generation_;
-    thread_ = std::jthread([this, path, work, generation](const std::stop_token& stop) {
+    // The former one is on its way out; the new one waits for it in its own thread, not here.
+    thread_ = std::jthread([this, path, work, generation,
+                            former = std::move(thread_)](const std::stop_token& stop) mutable {
+        if (former.joinable()) former.join();
         const Deliver deliver = [this, generation](const std::function<void()>& action) {
             QMetaObject::invokeMethod(
                 this,
@@ -36,24 +59,25 @@ void ImportJob::run(const QString& path, const Work& work) {
         try {
             work(stop, deliver);
         } catch (const store::StoreError& e) {
-            fail(QString::fromStdString(e.what()), e.fault() == store::Fault::Cancelled);
-        } catch (const std::exception& e) {
-            fail(tr("%1 could not be read: %2").arg(path, QString::fromUtf8(e.what())), false);
+            fail(QString::fromUtf8(e.what()), e.fault() == store::Fault::Cancelled);
+        } catch (...) {
+            fail(tr("%1 could not be read: %2").arg(path, wordsOfException()), false);
         }
     });
 }
 
 void ImportJob::start(const Wanted& wanted) {
-    run(wanted.path, [this, wanted](const std::stop_token& stop, const Deliver& deliver) {
+    run(wanted.path, [this, wanted, logbook = log_.path().toStdString()](
+                         const std::stop_token& stop, const Deliver& deliver) {
         auto guess = std::make_shared<Guess>();
         guess->preview = store::previewShotFile(wanted.path.toStdString());
         guess->wanted = wanted;
-        const auto said =
-            store::Logbook(wanted.logbook.toStdString()).findShape(guess->preview.shape);
+        const auto said = store::Logbook(logbook, store::Logbook::Access::ReadOnly)
+                              .findShape(guess->preview.shape);
         if (said) guess->said = *said;
         const bool known = said || guess->preview.ownHeader;
         if (known && !wanted.alwaysAsk) {
-            read(wanted, guess->said, stop, deliver);
+            read(wanted, logbook, guess->said, stop, deliver);
         } else {
             deliver([this, guess = std::shared_ptr<const Guess>(guess)] { emit guessed(guess); });
         }
@@ -61,38 +85,36 @@ void ImportJob::start(const Wanted& wanted) {
 }
 
 void ImportJob::take(const Guess& guess, const store::ColumnMapping& said) {
-    run(guess.wanted.path, [this, wanted = guess.wanted, shape = guess.preview.shape, said](
-                               const std::stop_token& stop, const Deliver& deliver) {
-        store::Logbook(wanted.logbook.toStdString())
-            .rememberShape(shape, said,
-                           QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString());
-        read(wanted, said, stop, deliver);
-    });
+    run(guess.wanted.path,
+        [this, wanted = guess.wanted, shape = guess.preview.shape, said,
+         logbook = log_.path().toStdString()](const std::stop_token& stop, const Deliver& deliver) {
+            log_.runAndWait([&](store::Logbook& book) { book.rememberShape(shape, said, now()); },
+                            stop);
+            read(wanted, logbook, said, stop, deliver);
+        });
 }
 
-void ImportJob::read(const Wanted& wanted, const store::ColumnMapping& said,
-                     const std::stop_token& stop, const Deliver& deliver) {
+void ImportJob::read(const Wanted& wanted, const std::string& logbook,
+                     const store::ColumnMapping& said, const std::stop_token& stop,
+                     const Deliver& deliver) {
     store::ImportOptions options;
     options.stop = stop;
     options.progress = [&](double share) { deliver([this, share] { emit progress(share); }); };
     options.overrides = said.columns;
-    auto result = std::make_shared<Imported>();
-    store::Logbook book(wanted.logbook.toStdString());
+    store::Logbook reading(logbook, store::Logbook::Access::ReadOnly);
     std::set<std::string> leftHanders;
     if (said.mirrored) {
-        for (const store::Player& p : store::Kit(book).players()) {
+        for (const store::Player& p : store::Kit(reading).players()) {
             if (p.hand == Hand::Left) leftHanders.insert(p.name);
         }
         if (wanted.unnamedIsLeft) leftHanders.insert({});
         options.mirrored = [&](const std::string& player) { return leftHanders.contains(player); };
     }
-    const std::string time = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-    result->import = store::importFile(book, wanted.path.toStdString(), options, time);
-    const std::string title = QFileInfo(wanted.path).fileName().toStdString();
-    for (const store::Session& s : book.sessions()) {
-        if (s.title == title) result->session = s.id;
-    }
-    result->shots = std::make_shared<const ShotList>(book.shots(result->session));
+    const store::OnWriter onWriter = [&](const LogbookThread::Work& work) {
+        log_.runAndWait(work, stop);
+    };
+    auto result = std::make_shared<const store::LoggedImport>(
+        store::importFile(reading, onWriter, wanted.path.toStdString(), options, now()));
     deliver([this, result, path = wanted.path] { emit finished(result, path); });
 }
 

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Reading a file of shots on its own thread: first what its columns would be taken for, unless that
-// is known; then all of it into the logbook. The latest request wins; results arrive on the thread
-// of this object with the file's name.
+// is known; then all of it into the logbook, in parts between which live shots have their turn. The
+// latest request wins; results arrive on the thread of this object with the file's name.
 #pragma once
 
 #include <QObject>
@@ -19,18 +19,13 @@ class ImportJob : public QObject {
     Q_OBJECT
 
 public:
-    struct Imported {
-        store::LoggedImport import;
-        std::shared_ptr<const ShotList> shots;  ///< of the session that they are under
-        std::int64_t session = 0;
-    };
-    using Result = std::shared_ptr<const Imported>;
-    explicit ImportJob(QObject* parent = nullptr) : QObject(parent) {}
+    using Result = std::shared_ptr<const store::LoggedImport>;
+    explicit ImportJob(ShotLog& log, QObject* parent = nullptr);
     ~ImportJob() override;
 
-    /// What an import is to read, into what, and how.
+    /// What an import is to read, and how.
     struct Wanted {
-        QString path, logbook;
+        QString path;
         bool alwaysAsk = false;      ///< also when this shape of file is known
         bool unnamedIsLeft = false;  ///< shots without a player are the bench's left-hander's
     };
@@ -58,9 +53,10 @@ private:
     using Deliver = std::function<void(std::function<void()>)>;
     using Work = std::function<void(const std::stop_token&, const Deliver&)>;
     void run(const QString& path, const Work& work);
-    void read(const Wanted& wanted, const store::ColumnMapping& said, const std::stop_token& stop,
-              const Deliver& deliver);
+    void read(const Wanted& wanted, const std::string& logbook, const store::ColumnMapping& said,
+              const std::stop_token& stop, const Deliver& deliver);
 
+    ShotLog& log_;
     std::jthread thread_;
     int generation_ = 0;
 };

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One thread that answers the newest question: a request that comes while another is worked on
-// stops it, and a stale answer is dropped. Requests and answers are values.
+// takes its place, and a stale answer is dropped. Requests and answers are values.
 #pragma once
 
 #include <QMetaObject>
@@ -14,6 +14,8 @@
 #include <stop_token>
 #include <thread>
 
+#include "model/trouble.h"
+
 namespace wedgeon {
 
 template <class Request, class Answer>
@@ -21,21 +23,36 @@ class LatestWorker {
 public:
     using Work = std::function<Answer(const Request&)>;
     using Done = std::function<void(const Answer&)>;
+    using Failed = std::function<void(const QString& why)>;
 
-    /// \p work runs in the thread and must not throw; \p done in the thread of \p context, which
-    /// must own this worker.
-    LatestWorker(QObject* context, Work work, Done done)
+    /// \p work runs in the thread; \p done in the thread of \p context, which must own this worker.
+    /// What \p work throws is told by \p failed there, or as a trouble where there is none.
+    LatestWorker(QObject* context, Work work, Done done, Failed failed = {})
         : newest_(std::make_shared<std::uint64_t>(0)),
           thread_([this, context, work = std::move(work), done = std::move(done),
-                   newest = newest_](const std::stop_token& stop) {
-              while (std::optional<Question> q = next(stop)) {
-                  auto answer = std::make_shared<const Answer>(work(q->request));
+                   failed = std::move(failed), newest = newest_](const std::stop_token& stop) {
+              const auto deliver = [&](std::uint64_t generation, std::function<void()> act) {
                   QMetaObject::invokeMethod(
                       context,
-                      [answer, done, newest, generation = q->generation] {
-                          if (generation == *newest) done(*answer);
+                      [newest, generation, act = std::move(act)] {
+                          if (generation == *newest) act();
                       },
                       Qt::QueuedConnection);
+              };
+              while (std::optional<Question> q = next(stop)) {
+                  try {
+                      auto answer = std::make_shared<const Answer>(work(q->request));
+                      deliver(q->generation, [answer, done] { done(*answer); });
+                  } catch (...) {
+                      const QString why = wordsOfException();
+                      deliver(q->generation, [why, failed] {
+                          if (failed) {
+                              failed(why);
+                          } else {
+                              tellTrouble(why);
+                          }
+                      });
+                  }
               }
           }) {}
 
@@ -43,7 +60,7 @@ public:
         const std::uint64_t generation = ++*newest_;
         {
             const std::lock_guard lock(mutex_);
-            waiting_ = Question{std::move(request), generation};
+            waiting_.emplace(Question{std::move(request), generation});
         }
         wake_.notify_one();
     }

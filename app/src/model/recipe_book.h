@@ -1,12 +1,15 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The coach's own recipes, kept in one JSON file from one start to the next.
+// The coach's own recipes, kept in the logbook. Those of the file in which they were kept before
+// are taken over once.
 #pragma once
 
 #include <QObject>
+#include <functional>
 #include <vector>
 
 #include "model/bench_state.h"
+#include "model/shot_log.h"
 
 namespace wedgeon {
 
@@ -14,28 +17,26 @@ class RecipeBook : public QObject {
     Q_OBJECT
 
 public:
-    /// \p path need not exist yet.
-    explicit RecipeBook(const QString& path, QObject* parent = nullptr);
-    static QString ordinaryPath();
+    /// \p formerFile: of recipes, need not exist.
+    RecipeBook(ShotLog& log, const QString& formerFile, QObject* parent = nullptr);
+    static QString formerPath();
 
-    const std::vector<NamedRecipe>& recipes() const { return recipes_; }
-    /// Why the file could not be read or written; empty when all is well.
+    const std::vector<NamedRecipe>& recipes() const { return log_.records().recipes; }
+    /// What went wrong with the former file; empty when all is well.
     const QString& error() const { return error_; }
 
-    /// Keeps \p recipe, in the place of one with the same name.
-    void keep(const NamedRecipe& recipe);
+    /// Keeps them, each in the place of one with the same name; \p then runs when they are kept.
+    void keep(std::vector<NamedRecipe> recipes, std::function<void()> then = {});
     void remove(const std::string& name);
 
 signals:
     void changed();
 
 private:
-    void save();
+    void takeFormer();
 
-    QString path_;
-    std::vector<NamedRecipe> recipes_;
-    QString error_;
-    bool unreadable_ = false;
+    ShotLog& log_;
+    QString former_, error_;
 };
 
 }  // namespace wedgeon

@@ -14,30 +14,48 @@ constexpr double fitDone = 0.15, residualsDone = 0.2, checkDone = 0.95;
 Tuner::Tuner(QObject* parent)
     : QObject(parent),
       share_(std::make_shared<std::atomic<double>>(0.0)),
-      worker_(this, &Tuner::answer, [this](const Answer& a) {
-          working_ = false;
-          emit tuned(a);
-      }) {}
+      reader_(
+          this,
+          [](const Wanted& w) {
+              return Readings{w.player,
+                              store::findTuneShots(*w.shots, w.fallback, w.player.toStdString())};
+          },
+          [this](const Readings& r) { askFor(r); }),
+      worker_(
+          this, &Tuner::answer,
+          [this](const Answer& a) {
+              working_ = false;
+              emit tuned(a);
+          },
+          [this](const QString& why) {
+              cancel();
+              emit failed(why);
+          }) {}
 
 Tuner::~Tuner() {
     stop_.request_stop();  // the worker is waited for
 }
 
-bool Tuner::ask(const ShotList& shots, const Givens& fallback, const QString& player) {
-    store::TuneShots data = store::findTuneShots(shots, fallback, player.toStdString());
-    const std::pair question{player, data.digest};
-    if (asked_ == question) return false;
+void Tuner::ask(const std::shared_ptr<const ShotList>& shots, const Givens& fallback,
+                const QString& player) {
+    reader_.ask({shots, fallback, player});
+}
+
+void Tuner::askFor(const Readings& readings) {
+    const std::pair question{readings.first, readings.second.digest};
+    if (asked_ == question) return;
     asked_ = question;
     stop_.request_stop();
     stop_ = {};
     share_ = std::make_shared<std::atomic<double>>(0.0);
     working_ = true;
-    worker_.ask({player, std::move(data), stop_.get_token(), share_});
-    return true;
+    worker_.ask({readings.first, readings.second, stop_.get_token(), share_});
+    emit started();
 }
 
 void Tuner::cancel() {
     stop_.request_stop();
+    reader_.forget();
     worker_.forget();
     working_ = false;
     asked_.reset();

@@ -31,14 +31,18 @@ class Tuner : public QObject {
 public:
     explicit Tuner(QObject* parent = nullptr);
     ~Tuner() override;
-    /// False when it is the question that was asked last: its answer stands, or is on its way.
-    bool ask(const ShotList& shots, const Givens& fallback, const QString& player);
+    /// Answered by started() and later tuned(); by nothing when it is the question that was asked
+    /// last, whose answer stands or is on its way.
+    void ask(const std::shared_ptr<const ShotList>& shots, const Givens& fallback,
+             const QString& player);
     /// Ends what is under way; nothing will be told of it.
     void cancel();
     bool isWorking() const { return working_; }
     double progress() const { return *share_; }  ///< 0-1 of what is under way
 
 signals:
+    void started();
+    void failed(const QString& why);
     void tuned(const std::shared_ptr<const wedgeon::PlayerTuning>& tuning);
 
 private:
@@ -49,6 +53,14 @@ private:
         std::stop_token stop;
         Share share;
     };
+    /// All shots are looked through first, to see whether there is anything new.
+    struct Wanted {
+        std::shared_ptr<const ShotList> shots;
+        Givens fallback;
+        QString player;
+    };
+    using Readings = std::pair<QString, store::TuneShots>;
+    void askFor(const Readings& readings);
     using Answer = std::shared_ptr<const PlayerTuning>;
     static Answer answer(const Question& question);
 
@@ -56,6 +68,7 @@ private:
     Share share_;
     bool working_ = false;
     std::optional<std::pair<QString, std::uint64_t>> asked_;  ///< player and digest
+    LatestWorker<Wanted, Readings> reader_;
     LatestWorker<Question, Answer> worker_;
 };
 

@@ -3,12 +3,11 @@
 // Predictions for recorded shots.
 #include "model/watched_shots.h"
 
+#include <QThreadPool>
 #include <algorithm>
 #include <cmath>
-#include <span>
 #include <utility>
 
-#include "model/shot_filter.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -108,115 +107,120 @@ TrackUnit trackUnit(Track track, const Units& units) {
     return {1.0, {}, 1};
 }
 
+namespace {
+
+/// A million shots take a while to go: not in the window's thread.
+void dropElsewhere(ShotList shots) {
+    if (shots.empty()) return;
+    auto last = std::make_shared<ShotList>(std::move(shots));
+    QThreadPool::globalInstance()->start([last = std::move(last)]() mutable { last.reset(); });
+}
+
+/// Most shots have no note.
+WatchedShots::Doubts sparse(std::vector<std::vector<store::QualityNote>> notes) {
+    auto out = std::make_shared<WatchedShots::Notes>();
+    for (std::size_t i = 0; i < notes.size(); ++i) {
+        if (!notes[i].empty()) out->emplace(i, std::move(notes[i]));
+    }
+    return {std::move(out), {}, notes.size()};
+}
+
+}  // namespace
+
 WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
     : QAbstractListModel(parent),
       bench_(bench),
       judge_(
-          this, [](const Judged& j) { return store::findDoubts(*j.shots, j.givens); },
+          this,
+          [](const Judged& j) { return sparse(store::findDoubts(*j.shots, j.givens, 0, j.stop)); },
           [this](const Doubts& found) {
-              if (found.size() > shots_.size()) return;
               // Shots that came meanwhile have been judged by themselves.
-              std::copy(found.begin(), found.end(), doubts_.begin());
+              doubts_.judged = found.judged;
+              doubts_.judgedShots = found.judgedShots;
+              std::erase_if(doubts_.since,
+                            [&](const auto& its) { return its.first < found.judgedShots; });
               if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
           }) {
     connect(&bench_, &Workbench::givensChanged, this, [this] {
         former_ = std::exchange(now_, {});
-        now_.resize(shots_.size());
-        kept_ = 0;
         judgeSoon();
         if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
     });
 }
 
-void WatchedShots::setShots(List shots, const QString& source) {
+WatchedShots::~WatchedShots() {
+    stopJudging_.request_stop();
+}
+
+void WatchedShots::setShots(const ShotList& shots, const QString& source, std::size_t before) {
     beginResetModel();
-    shots_ = shots ? *shots : ShotList{};
+    dropElsewhere(std::exchange(shots_, shots.snapshot()));
+    before_ = before;
     source_ = source;
-    forget();
+    doubts_ = {};
+    now_.clear();
+    former_.clear();
+    judgeSoon();
     findRanges();
     endResetModel();
     emit shotsChanged();
 }
 
-void WatchedShots::append(const store::LoggedShot& shot) {
-    beginInsertRows({}, 0, 0);
-    shots_.push_back(shot);
-    now_.emplace_back();
-    // Beside the ones before it: enough for repeats and for the player's pattern.
-    const std::size_t from = shots_.size() - std::min(shots_.size(), judgedTogether);
-    doubts_.push_back(
-        store::findDoubts(std::span(shots_).subspan(from), bench_.state().givens).back());
-    former_.clear();
-    endInsertRows();
-    // The ranges of the tracks grow with the first shots; later only where a value leaves them.
-    for (std::size_t t = 0; t < trackCount; ++t) {
-        const auto v = readTrack(shot.record, static_cast<Track>(t));
-        if (shots_.size() < 30 || (v && (*v < ranges_[t].low || *v > ranges_[t].high))) {
-            findRanges();
-            emit dataChanged(index(0), index(rowCount() - 1));
-            break;
-        }
+void WatchedShots::append(const std::vector<store::LoggedShot>& shots) {
+    if (shots.empty()) return;
+    const auto from = shots_.size();
+    beginInsertRows({}, 0, static_cast<int>(shots.size()) - 1);
+    for (const store::LoggedShot& shot : shots) {
+        shots_.push_back(shot);
+        widenRanges(shot);
     }
+    former_.clear();
+    // Beside the ones before them: enough for repeats and for the player's pattern.
+    const std::size_t judged = from - std::min(from, judgedTogether);
+    auto found = store::findDoubts(shots_, bench_.state().givens, judged);
+    for (std::size_t i = from; i < shots_.size(); ++i) {
+        if (!found[i - judged].empty()) doubts_.since[i] = std::move(found[i - judged]);
+    }
+    endInsertRows();
     emit shotsChanged();
 }
 
+int WatchedShots::rowOf(std::int64_t id) const {
+    const std::size_t i = shots_.find(id);
+    return i < shots_.size() ? static_cast<int>(shots_.size() - 1 - i) : -1;
+}
+
 void WatchedShots::replace(const store::LoggedShot& shot) {
-    // From the newest: that is where a coach works.
-    for (std::size_t i = shots_.size(); i > 0; --i) {
-        if (shots_[i - 1].id != shot.id) continue;
-        shots_[i - 1] = shot;
-        now_[i - 1].reset();
-        if (i <= words_.spans.size()) addWords(i - 1);
-        const int row = rowCount() - static_cast<int>(i);
-        emit dataChanged(index(row), index(row));
-        return;
-    }
+    const int row = rowOf(shot.id);
+    if (row < 0) return;
+    shots_.set(indexAt(row), shot);
+    now_.erase(indexAt(row));
+    emit dataChanged(index(row), index(row));
 }
 
 void WatchedShots::judgeSoon() {
+    stopJudging_.request_stop();
+    stopJudging_ = {};
     if (shots_.empty()) {
         judge_.forget();
     } else {
-        judge_.ask({std::make_shared<const ShotList>(shots_), bench_.state().givens});
+        judge_.ask({snapshot(), bench_.state().givens, stopJudging_.get_token()});
     }
 }
 
 std::vector<store::QualityNote> WatchedShots::doubtsAt(int row) const {
     const std::size_t i = indexAt(row);
-    if (doubts_[i].empty()) return {};
-    return store::sharedDoubts(doubts_[i], shots_[i]);
-}
-
-void WatchedShots::addWords(std::size_t i) const {
-    const std::size_t from = words_.all.size();
-    ShotFilter::addWords(shots_[i].record, words_.all);
-    words_.spans[i] = {from, words_.all.size() - from};
-}
-
-std::string_view WatchedShots::wordsAt(int row) const {
-    const std::size_t known = words_.spans.size();
-    words_.spans.resize(shots_.size());
-    for (std::size_t i = known; i < shots_.size(); ++i)
-        addWords(i);
-    const auto [from, length] = words_.spans[indexAt(row)];
-    return std::string_view(words_.all).substr(from, length);
-}
-
-void WatchedShots::forget() {
-    doubts_.assign(shots_.size(), {});
-    judgeSoon();
-    now_.clear();
-    now_.resize(shots_.size());
-    kept_ = 0;
-    words_ = {};
-    former_.clear();
+    const auto* notes = doubts_.find(i);
+    return notes ? store::sharedDoubts(*notes, shots_[i]) : std::vector<store::QualityNote>{};
 }
 
 void WatchedShots::findRanges() {
+    // Of many shots, some thousands that are spread evenly tell as much.
+    constexpr std::size_t looked = 4000;
+    const std::size_t step = 1 + shots_.size() / looked;
     for (std::size_t t = 0; t < trackCount; ++t) {
         std::vector<double> values;
-        values.reserve(shots_.size());
-        for (std::size_t i = 0; i < shots_.size(); ++i) {
+        for (std::size_t i = 0; i < shots_.size(); i += step) {
             if (const auto v = readTrack(shots_[i].record, static_cast<Track>(t)))
                 values.push_back(*v);
         }
@@ -236,6 +240,20 @@ void WatchedShots::findRanges() {
     }
 }
 
+void WatchedShots::widenRanges(const store::LoggedShot& shot) {
+    // The first shots show what there is; later a range only grows, where a value leaves it.
+    constexpr std::size_t first = 30;
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        const auto v = readTrack(shot.record, static_cast<Track>(t));
+        if (!v || (*v >= ranges_[t].low && *v <= ranges_[t].high)) continue;
+        if (shots_.size() <= first) return findRanges();
+        const double room = 0.04 * (ranges_[t].high - ranges_[t].low);
+        ranges_[t].low = std::min(ranges_[t].low, *v - room);
+        ranges_[t].high = std::max(ranges_[t].high, *v + room);
+    }
+    if (shots_.size() <= first) findRanges();
+}
+
 int WatchedShots::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(shots_.size());
 }
@@ -245,21 +263,17 @@ const store::ShotRecord& WatchedShots::recordAt(int row) const {
 }
 
 const WatchedShot& WatchedShots::watchedAt(int row) const {
-    auto& slot = now_[indexAt(row)];
-    if (slot) return *slot;
-    if (++kept_ > mostKept) {
-        // A long scroll would else keep the flight of every shot that went by.
-        for (auto& other : now_)
-            other.reset();
-        kept_ = 1;
-    }
-    slot = std::make_unique<WatchedShot>(watch(recordAt(row), bench_.state().givens));
-    return *slot;
+    const std::size_t i = indexAt(row);
+    const auto known = now_.find(i);
+    if (known != now_.end()) return known->second;
+    // A long scroll would else keep the flight of every shot that went by.
+    if (now_.size() >= mostKept) now_.clear();
+    return now_.emplace(i, watch(recordAt(row), bench_.state().givens)).first->second;
 }
 
 const WatchedShot* WatchedShots::formerAt(int row) const {
-    const std::size_t i = indexAt(row);
-    return i < former_.size() ? former_[i].get() : nullptr;
+    const auto at = former_.find(indexAt(row));
+    return at == former_.end() ? nullptr : &at->second;
 }
 
 QVariant WatchedShots::data(const QModelIndex& index, int role) const {

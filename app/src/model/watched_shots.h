@@ -8,9 +8,9 @@
 #include <array>
 #include <memory>
 #include <optional>
+#include <stop_token>
 #include <string>
-#include <string_view>
-#include <utility>
+#include <unordered_map>
 #include <vector>
 
 #include "model/shot_log.h"
@@ -43,30 +43,52 @@ class WatchedShots : public QAbstractListModel {
     Q_OBJECT
 
 public:
-    using List = std::shared_ptr<const ShotList>;
+    using Notes = std::unordered_map<std::size_t, std::vector<store::QualityNote>>;
+    /// By a shot's index: of those that were judged together, and of the few that came since.
+    struct Doubts {
+        std::shared_ptr<const Notes> judged = std::make_shared<const Notes>();
+        Notes since;
+        std::size_t judgedShots = 0;
+
+        const std::vector<store::QualityNote>* find(std::size_t i) const {
+            const Notes& notes = i < judgedShots ? *judged : since;
+            const auto at = notes.find(i);
+            return at == notes.end() ? nullptr : &at->second;
+        }
+    };
 
     explicit WatchedShots(Workbench& bench, QObject* parent = nullptr);
+    ~WatchedShots() override;
 
-    /// \p source: where the shots came from, for people.
-    void setShots(List shots, const QString& source);
+    /// \p source: where the shots came from, for people. \p before: how many older ones there are
+    /// that are not in the list (yet).
+    void setShots(const ShotList& shots, const QString& source, std::size_t before = 0);
     const ShotList& shots() const { return shots_; }
-    /// A shot that just came, on top.
-    void append(const store::LoggedShot& shot);
+    /// As they are now, for another thread.
+    std::shared_ptr<const ShotList> snapshot() const {
+        return std::make_shared<const ShotList>(shots_.snapshot());
+    }
+    /// Shots that just came, oldest first; they stand on top.
+    void append(const std::vector<store::LoggedShot>& shots);
     /// The one of the same id is shown as it is now.
     void replace(const store::LoggedShot& shot);
     /// What is doubtful about it and was not dismissed, the surest first; known a moment after the
     /// shots were set.
     std::vector<store::QualityNote> doubtsAt(int row) const;
-    /// All of its words, as a filter wants them.
-    std::string_view wordsAt(int row) const;
+    /// Of all shots by their index, as far as they are known; for another thread.
+    const Doubts& doubts() const { return doubts_; }
+    /// -1 when there is none of this id.
+    int rowOf(std::int64_t id) const;
     const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
 
+    /// With those that are still being read.
+    int total() const { return static_cast<int>(before_) + rowCount(); }
     /// The number that people see, from 1 in the order of the file.
-    int numberAt(int row) const { return rowCount() - row; }
+    int numberAt(int row) const { return static_cast<int>(before_) + rowCount() - row; }
     const store::ShotRecord& recordAt(int row) const;
     const WatchedShot& watchedAt(int row) const;
     /// Expected values before the last change of the givens, where they were worked out.
@@ -82,33 +104,27 @@ signals:
     void shotsChanged();
 
 private:
-    void forget();
     void judgeSoon();
-    void addWords(std::size_t i) const;
     void findRanges();
+    void widenRanges(const store::LoggedShot& shot);
     std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
 
     Workbench& bench_;
     ShotList shots_;
+    std::size_t before_ = 0;
     QString source_;
     std::array<Range, trackCount> ranges_;
-    /// Worked out when it is first looked at; as many as fit on some screens are kept.
-    mutable std::vector<std::unique_ptr<WatchedShot>> now_;
-    mutable std::size_t kept_ = 0;
-    /// All words behind each other, made when a filter first asks; a shot that changes gets new
-    /// ones at the end.
-    struct Words {
-        std::string all;
-        std::vector<std::pair<std::size_t, std::size_t>> spans;  ///< from and length, by shot
-    };
-    mutable Words words_;
-    std::vector<std::unique_ptr<WatchedShot>> former_;
-    using Doubts = std::vector<std::vector<store::QualityNote>>;
+    /// Worked out when it is first looked at, by index; as many as fit on some screens are kept.
+    using Watched = std::unordered_map<std::size_t, WatchedShot>;
+    mutable Watched now_;
+    Watched former_;
     struct Judged {
         std::shared_ptr<const ShotList> shots;
         Givens givens;
+        std::stop_token stop;
     };
     Doubts doubts_;
+    std::stop_source stopJudging_;
     LatestWorker<Judged, Doubts> judge_;
 };
 

@@ -11,14 +11,13 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
+#include <QPointer>
 #include <QToolButton>
 #include <algorithm>
 #include <cmath>
 
 #include "style/style.h"
 #include "text/sentences.h"
-#include "wedgeon/store/error.h"
-#include "wedgeon/store/tunings.h"
 #include "wedgeon/units.h"
 #include "widgets/quantity_field.h"
 
@@ -194,52 +193,41 @@ void GivensStrip::addChoice(QFormLayout& form, const QString& name, const QStrin
     form.addRow(name, box);
 }
 
-void GivensStrip::withKit(const std::function<void(store::Kit&)>& act) {
-    try {
-        store::Kit kit(log_.book());
-        act(kit);
-    } catch (const store::StoreError& e) {
-        emit failed(text::fromUtf8(e.what()));
-    }
-}
-
 void GivensStrip::addKept(QFormLayout& form, const QString& title, const QString& current,
                           const KeptLine::Acts& acts) {
-    form.addRow(title, new KeptLine(title, current, acts));
+    auto* line = new KeptLine(title, current, acts);
+    connect(&log_, &ShotLog::recordsChanged, line, &KeptLine::refresh);
+    form.addRow(title, line);
 }
 
 template <class Kept>
 void GivensStrip::addKeptPart(QFormLayout& form, const QString& title, store::Kit::Part part,
-                              std::vector<Kept> (store::Kit::*all)() const,
+                              std::vector<Kept> store::Records::*all,
                               const std::function<void(BenchState&, const Kept&)>& put,
                               const std::function<Kept(const BenchState&)>& get) {
     KeptLine::Acts acts;
     acts.names = [this, all] {
         QStringList out;
-        withKit([&](store::Kit& kit) {
-            for (const Kept& k : (kit.*all)())
-                out << text::fromUtf8(k.name);
-        });
+        for (const Kept& k : log_.records().*all)
+            out << text::fromUtf8(k.name);
         return out;
     };
     acts.choose = [this, all, put, title](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            for (const Kept& k : (kit.*all)()) {
-                if (k.name != name.toStdString()) continue;
-                change(tr("take one of the %1").arg(title.toLower()),
-                       [&](BenchState& s) { put(s, k); });
-            }
-        });
+        for (const Kept& k : std::vector<Kept>(log_.records().*all)) {
+            if (k.name != name.toStdString()) continue;
+            change(tr("take one of the %1").arg(title.toLower()),
+                   [&](BenchState& s) { put(s, k); });
+        }
     };
     acts.keep = [this, get](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            Kept kept = get(bench_.state());
-            kept.name = name.toStdString();
-            kit.keep(kept);
-        });
+        Kept kept = get(bench_.state());
+        kept.name = name.toStdString();
+        log_.change([kept](store::Logbook& book) { store::Kit(book).keep(kept); });
     };
     acts.remove = [this, part](const QString& name) {
-        withKit([&](store::Kit& kit) { kit.remove(part, name.toStdString()); });
+        log_.change([part, name = name.toStdString()](store::Logbook& book) {
+            store::Kit(book).remove(part, name);
+        });
     };
     addKept(form, title, {}, acts);
 }
@@ -248,41 +236,38 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
     KeptLine::Acts acts;
     acts.names = [this] {
         QStringList out;
-        withKit([&](store::Kit& kit) {
-            for (const store::Player& p : kit.players())
-                out << text::fromUtf8(p.name);
-        });
+        for (const store::Player& p : log_.records().players)
+            out << text::fromUtf8(p.name);
         return out;
     };
     acts.choose = [this](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            const auto player = kit.findPlayer(name.toStdString());
-            if (!player) return;
-            const auto bag = kit.wedges(player->name);
-            change(tr("change player"), [&](BenchState& s) {
-                s.player = name;
-                s.givens.hand = player->hand;
-                const auto tuning = store::Tunings(log_.book()).inUse(player->name);
-                s.givens.tuning = tuning ? std::make_shared<const Tuning>(tuning->tuning) : nullptr;
-                // The next shot is with one of this player's wedges: the nearest to the present.
-                const auto nearest =
-                    std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {
-                        const double loft = s.givens.wedge.loft_rad;
-                        return std::abs(a.wedge.loft_rad - loft) <
-                               std::abs(b.wedge.loft_rad - loft);
-                    });
-                if (nearest != bag.end()) s.givens.wedge = nearest->wedge;
-            });
+        const store::Records& records = log_.records();
+        const store::Player* player = records.findPlayer(name.toStdString());
+        if (!player) return;
+        const auto bag = records.wedgesOf(player->name);
+        const store::KeptTuning* tuning = records.tuningInUse(player->name);
+        change(tr("change player"), [&](BenchState& s) {
+            s.player = name;
+            s.givens.hand = player->hand;
+            s.givens.tuning = tuning ? std::make_shared<const Tuning>(tuning->tuning) : nullptr;
+            // The next shot is with one of this player's wedges: the nearest to the present.
+            const auto nearest =
+                std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {
+                    const double loft = s.givens.wedge.loft_rad;
+                    return std::abs(a.wedge.loft_rad - loft) < std::abs(b.wedge.loft_rad - loft);
+                });
+            if (nearest != bag.end()) s.givens.wedge = nearest->wedge;
         });
     };
     acts.keep = [this](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            kit.keepPlayer({0, name.toStdString(), bench_.state().givens.hand, {}});
-            change(tr("change player"), [&](BenchState& s) { s.player = name; });
-        });
+        const store::Player player{0, name.toStdString(), bench_.state().givens.hand, {}};
+        log_.change([player](store::Logbook& book) { store::Kit(book).keepPlayer(player); });
+        change(tr("change player"), [&](BenchState& s) { s.player = name; });
     };
     acts.remove = [this](const QString& name) {
-        withKit([&](store::Kit& kit) { kit.removePlayer(name.toStdString()); });
+        log_.change([name = name.toStdString()](store::Logbook& book) {
+            store::Kit(book).removePlayer(name);
+        });
     };
     addKept(form, tr("Kept players"), bench_.state().player, acts);
     auto* name = new QLineEdit(bench_.state().player);
@@ -332,59 +317,60 @@ void GivensStrip::addWedgeRecord(QFormLayout& form) {
     history->setObjectName(QStringLiteral("wedgeHistory"));
     const auto tell = [this, player, history](const QString& name) {
         QStringList said;
-        withKit([&](store::Kit& kit) {
-            for (const store::KitWedge& w : kit.wedges(player, true)) {
-                if (w.name != name.toStdString()) continue;
-                said << tr("%1, from %2 %3")
-                            .arg(text::wedge(w.wedge), text::fromUtf8(w.since),
-                                 w.until.empty() ? tr("on")
-                                                 : tr("to %1").arg(text::fromUtf8(w.until)));
-            }
-        });
+        for (const store::KitWedge& w : log_.records().wedgesOf(player, true)) {
+            if (w.name != name.toStdString()) continue;
+            said << tr("%1, from %2 %3")
+                        .arg(text::wedge(w.wedge), text::fromUtf8(w.since),
+                             w.until.empty() ? tr("on") : tr("to %1").arg(text::fromUtf8(w.until)));
+        }
         history->setText(said.join(QLatin1Char('\n')));
+    };
+    // The pop-up may be closed when a wedge is kept at last.
+    const auto tellLater = [tell, alive = QPointer<QLabel>(history)](const QString& name) {
+        return [tell, alive, name] {
+            if (alive) tell(name);
+        };
     };
     const auto today = [] { return QDate::currentDate().toString(Qt::ISODate).toStdString(); };
     KeptLine::Acts acts;
     acts.names = [this, player] {
         QStringList out;
-        withKit([&](store::Kit& kit) {
-            for (const store::KitWedge& w : kit.wedges(player))
-                out << text::fromUtf8(w.name);
-        });
+        for (const store::KitWedge& w : log_.records().wedgesOf(player))
+            out << text::fromUtf8(w.name);
         return out;
     };
     acts.choose = [=, this](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            for (const store::KitWedge& w : kit.wedges(player)) {
-                if (w.name != name.toStdString()) continue;
-                change(tr("change wedge"), [&](BenchState& s) { s.givens.wedge = w.wedge; });
-                sole->setText(text::fromUtf8(w.sole));
-                grooves->setText(text::fromUtf8(w.grooves));
-                note->setText(text::fromUtf8(w.note));
-                length->setSi(w.length_m.value_or(0.0));
-            }
-        });
+        for (const store::KitWedge& w : log_.records().wedgesOf(player)) {
+            if (w.name != name.toStdString()) continue;
+            change(tr("change wedge"), [&](BenchState& s) { s.givens.wedge = w.wedge; });
+            sole->setText(text::fromUtf8(w.sole));
+            grooves->setText(text::fromUtf8(w.grooves));
+            note->setText(text::fromUtf8(w.note));
+            length->setSi(w.length_m.value_or(0.0));
+        }
         tell(name);
     };
     acts.keep = [=, this](const QString& name) {
-        withKit([&](store::Kit& kit) {
-            // A wedge is somebody's: the strip's player is kept with it.
-            if (!kit.findPlayer(player))
-                kit.keepPlayer({0, player, bench_.state().givens.hand, {}});
-            store::KitWedge w;
-            w.name = name.toStdString();
-            w.wedge = bench_.state().givens.wedge;
-            w.sole = sole->text().toStdString();
-            w.grooves = grooves->text().toStdString();
-            w.note = note->text().toStdString();
-            if (length->si() > 0) w.length_m = length->si();
-            kit.keepWedge(player, w, today());
-        });
-        tell(name);
+        store::KitWedge w;
+        w.name = name.toStdString();
+        w.wedge = bench_.state().givens.wedge;
+        w.sole = sole->text().toStdString();
+        w.grooves = grooves->text().toStdString();
+        w.note = note->text().toStdString();
+        if (length->si() > 0) w.length_m = length->si();
+        log_.change(
+            [w, player, hand = bench_.state().givens.hand, day = today()](store::Logbook& book) {
+                store::Kit kit(book);
+                // A wedge is somebody's: the strip's player is kept with it.
+                if (!kit.findPlayer(player)) kit.keepPlayer({0, player, hand, {}});
+                kit.keepWedge(player, w, day);
+            },
+            tellLater(name));
     };
     acts.remove = [=, this](const QString& name) {
-        withKit([&](store::Kit& kit) { kit.retireWedge(player, name.toStdString(), today()); });
-        tell(name);
+        log_.change([player, its = name.toStdString(), day = today()](
+                        store::Logbook& book) { store::Kit(book).retireWedge(player, its, day); },
+                    tellLater(name));
     };
     addKept(form, tr("In the bag"), {}, acts);
     form.addRow(history);
@@ -400,7 +386,7 @@ void GivensStrip::fillBall(QFormLayout& form) {
                   s.givens.face = namedFaces()[static_cast<std::size_t>(i)].face;
               });
     addKeptPart<store::KeptBall>(
-        form, tr("Kept balls"), store::Kit::Part::Ball, &store::Kit::balls,
+        form, tr("Kept balls"), store::Kit::Part::Ball, &store::Records::balls,
         [](BenchState& s, const store::KeptBall& kept) { s.givens.ball = kept.ball; },
         [](const BenchState& s) {
             return store::KeptBall{{}, s.givens.ball};
@@ -426,7 +412,7 @@ void GivensStrip::fillLie(QFormLayout& form) {
     hint->setFont(style::font(12));
     form.addRow(hint);
     addKeptPart<store::KeptLie>(
-        form, tr("Kept lies"), store::Kit::Part::Lie, &store::Kit::lies,
+        form, tr("Kept lies"), store::Kit::Part::Lie, &store::Records::lies,
         [](BenchState& s, const store::KeptLie& kept) { s.givens.lie = kept.lie; },
         [](const BenchState& s) {
             return store::KeptLie{{}, s.givens.lie};
@@ -449,7 +435,7 @@ void GivensStrip::fillGround(QFormLayout& form) {
     hint->setFont(style::font(12));
     form.addRow(hint);
     addKeptPart<store::KeptGround>(
-        form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Kit::grounds,
+        form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Records::grounds,
         [](BenchState& s, const store::KeptGround& kept) { s.givens.ground = kept.ground; },
         [](const BenchState& s) {
             return store::KeptGround{{}, s.givens.ground};

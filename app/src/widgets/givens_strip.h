@@ -42,10 +42,6 @@ public:
     /// \p log: where players, wedges and the other records are kept.
     GivensStrip(Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
 
-signals:
-    /// A record could not be kept, with the reason.
-    void failed(const QString& message);
-
 protected:
     void paintEvent(QPaintEvent* event) override;
 
@@ -68,13 +64,11 @@ private:
     /// A choice; \p index reads the current one, \p apply changes the state.
     void addChoice(QFormLayout& form, const QString& name, const QStringList& texts, int index,
                    const std::function<void(BenchState&, int)>& apply);
-    /// Runs \p act on the logbook's records; what goes wrong is told.
-    void withKit(const std::function<void(store::Kit&)>& act);
     void addKept(QFormLayout& form, const QString& title, const QString& current,
                  const KeptLine::Acts& acts);
     template <class Kept>
     void addKeptPart(QFormLayout& form, const QString& title, store::Kit::Part part,
-                     std::vector<Kept> (store::Kit::*all)() const,
+                     std::vector<Kept> store::Records::*all,
                      const std::function<void(BenchState&, const Kept&)>& put,
                      const std::function<Kept(const BenchState&)>& get);
     void addWedgeRecord(QFormLayout& form);

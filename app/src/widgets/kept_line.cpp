@@ -36,11 +36,11 @@ KeptLine::KeptLine(const QString& name, const QString& current, const Acts& acts
     connect(keep_, &QPushButton::clicked, this, [this] {
         const QString its = box_->currentText().simplified();
         acts_.keep(its);
-        fill(its);
     });
     connect(remove_, &QPushButton::clicked, this, [this] {
-        acts_.remove(box_->currentText().simplified());
-        fill({});
+        const QString its = box_->currentText().simplified();
+        box_->setEditText({});
+        acts_.remove(its);
     });
 }
 
@@ -51,6 +51,10 @@ void KeptLine::fill(const QString& current) {
     box_->setCurrentIndex(box_->findText(current));
     box_->setEditText(current);
     enable();
+}
+
+void KeptLine::refresh() {
+    fill(box_->currentText());
 }
 
 void KeptLine::enable() {

@@ -25,6 +25,9 @@ public:
     KeptLine(const QString& name, const QString& current, const Acts& acts,
              QWidget* parent = nullptr);
 
+    /// The records have changed: what is typed stays.
+    void refresh();
+
 private:
     void fill(const QString& current);
     void enable();

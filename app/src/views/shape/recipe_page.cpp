@@ -287,9 +287,8 @@ void RecipePage::keep() {
     BenchState next = bench_.state();
     NamedRecipe& now = next.recipes[next.chosen];
     now.name = name.toStdString();
-    book_.keep(now);
+    book_.keep({now}, [this, name] { start_->setCurrentIndex(start_->findText(name)); });
     if (next != bench_.state()) bench_.edit(next, tr("name the recipe"));
-    start_->setCurrentIndex(start_->findText(name));
 }
 
 void RecipePage::forget() {

@@ -41,6 +41,7 @@ FlightScene::Band bandOf(const PlayedSwings& s) {
 }
 
 constexpr qsizetype mostOwnShots = 300;
+constexpr std::size_t mostLookedAt = 20'000;
 constexpr double sameLoft_rad = 0.01;
 /// Below this width the open drawer takes the place of spin and worth.
 constexpr int roomy_px = 1560;
@@ -207,7 +208,9 @@ void ShapeView::refreshOwnShots() {
     const BenchState& s = bench_.state();
     const std::string player = s.player.toStdString();
     const ShotList& all = shots_.shots();
-    for (std::size_t i = all.size(); i > 0 && own.size() < mostOwnShots; --i) {
+    // Not farther back than a moment allows.
+    const std::size_t oldest = all.size() - std::min(all.size(), mostLookedAt);
+    for (std::size_t i = all.size(); i > oldest && own.size() < mostOwnShots; --i) {
         const store::ShotRecord& r = all[i - 1].record;
         if (!all[i - 1].setAside.empty() || r[store::Label::Player] != player ||
             !r.has(store::Quantity::SpinRate))

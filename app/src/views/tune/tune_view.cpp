@@ -21,8 +21,6 @@
 #include "style/style.h"
 #include "text/sentences.h"
 #include "views/tune/tune_texts.h"
-#include "wedgeon/store/error.h"
-#include "wedgeon/store/kit.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
@@ -71,6 +69,15 @@ TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList&
     whole->setContentsMargins(14, 12, 14, 12);
     whole->addWidget(makePage());
     connect(&tuner_, &Tuner::tuned, this, &TuneView::show);
+    connect(&tuner_, &Tuner::started, this, &TuneView::begin);
+    connect(&tuner_, &Tuner::failed, this, [this](const QString& why) {
+        followProgress();
+        headline_->setTexts(tr("This could not be tuned."), why);
+        again_->show();
+    });
+    connect(&log_, &ShotLog::recordsChanged, this, [this] {
+        if (isVisible()) fillKept();
+    });
     tick_.setInterval(tick_ms);
     connect(&tick_, &QTimer::timeout, this, &TuneView::followProgress);
     const auto again = [this] {
@@ -105,7 +112,9 @@ QWidget* TuneView::makePage() {
     player_->setAccessibleName(tr("Player to tune to"));
     player_->setMinimumWidth(150);
     connect(player_, &QComboBox::activated, this, [this] {
-        stale_ = true;
+        // Nobody's numbers stand under another's name.
+        tuner_.cancel();
+        begin();
         askSoon();
     });
     auto* side = new QVBoxLayout;
@@ -243,28 +252,14 @@ QWidget* TuneView::makeUse() {
     line->addWidget(use_);
     connect(use_, &QPushButton::clicked, this, &TuneView::use);
     connect(kept_, &QComboBox::activated, this,
-            [this] { take(kept_->currentData().toLongLong()); });
+            [this] { take(player_->currentData().toString(), kept_->currentData().toLongLong()); });
     return row;
 }
 
 Hand TuneView::handOf(const QString& player) {
     if (player == bench_.state().player) return bench_.state().givens.hand;
-    try {
-        const auto known = store::Kit(log_.book()).findPlayer(player.toStdString());
-        return known ? known->hand : Hand::Right;
-    } catch (const store::StoreError& e) {
-        emit failed(text::fromUtf8(e.what()));
-        return Hand::Right;
-    }
-}
-
-void TuneView::withTunings(const std::function<void(store::Tunings&)>& act) {
-    try {
-        store::Tunings tunings(log_.book());
-        act(tunings);
-    } catch (const store::StoreError& e) {
-        emit failed(text::fromUtf8(e.what()));
-    }
+    const store::Player* known = log_.records().findPlayer(player.toStdString());
+    return known ? known->hand : Hand::Right;
 }
 
 void TuneView::fillKept() {
@@ -272,9 +267,11 @@ void TuneView::fillKept() {
     kept_->clear();
     kept_->addItem(tr("In use: the priors"), QVariant::fromValue<qlonglong>(0));
     const std::string player = player_->currentData().toString().toStdString();
-    withTunings([&](store::Tunings& tunings) {
-        const auto inUse = tunings.inUse(player);
-        for (const store::KeptTuning& t : tunings.of(player)) {
+    const store::Records& records = log_.records();
+    const store::KeptTuning* inUse = records.tuningInUse(player);
+    const auto its = records.tunings.find(player);
+    if (its != records.tunings.end()) {
+        for (const store::KeptTuning& t : its->second) {
             kept_->addItem(
                 tr("%1%2, %3 shots")
                     .arg(inUse && inUse->id == t.id ? tr("In use: ") : tr("Of "),
@@ -283,52 +280,60 @@ void TuneView::fillKept() {
                 QVariant::fromValue<qlonglong>(t.id));
             if (inUse && inUse->id == t.id) kept_->setCurrentIndex(kept_->count() - 1);
         }
-        if (!inUse)
-            kept_->setItemText(0, tr("In use: the priors"));
-        else
-            kept_->setItemText(0, tr("The priors"));
-    });
+    }
+    kept_->setItemText(0, inUse ? tr("The priors") : tr("In use: the priors"));
 }
 
 void TuneView::use() {
     if (!tuning_ || !tuning_->fit.strike.refused.empty()) return;
-    withTunings([&](store::Tunings& tunings) {
-        store::KeptTuning kept;
-        kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
-        kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
-        kept.program = WEDGEON_VERSION;
-        kept.shots = tuning_->fit.strike.used;
-        for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
-            if (tuning_->fit.strike.weights[i] > 0.0)
-                kept.shotIds.push_back(shots_.shots()[tuning_->data.from[i]].id);
-        }
-        take(tunings.keep(kept));
-    });
+    store::KeptTuning kept;
+    kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
+    kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+    kept.program = WEDGEON_VERSION;
+    kept.shots = tuning_->fit.strike.used;
+    for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
+        if (tuning_->fit.strike.weights[i] > 0.0 && tuning_->data.from[i] < shots_.shots().size())
+            kept.shotIds.push_back(shots_.shots()[tuning_->data.from[i]].id);
+    }
+    auto id = std::make_shared<std::int64_t>(0);
+    log_.change([kept, id](store::Logbook& book) { *id = store::Tunings(book).keep(kept); },
+                [this, id, player = tuning_->player] { take(player, *id); });
 }
 
-void TuneView::take(std::int64_t id) {
-    const QString player = player_->currentData().toString();
-    withTunings([&](store::Tunings& tunings) {
-        const auto former = tunings.inUse(player.toStdString());
-        const std::int64_t before = former ? former->id : 0;
-        if (before == id) return;
-        // The logbook's choice and the bench's givens change and come back together.
-        const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
-        QUndoStack& undo = bench_.undoStack();
-        undo.beginMacro(what);
-        undo.push(new UseTuning(before, id, [this, player](std::int64_t wanted) {
-            withTunings([&](store::Tunings& t) { t.use(player.toStdString(), wanted); });
-            fillKept();
-        }));
-        const auto inUse = tunings.inUse(player.toStdString());
-        BenchState next = bench_.state();
-        next.player = player;
-        next.givens.tuning = inUse ? std::make_shared<const Tuning>(inUse->tuning) : nullptr;
-        next.givens.everyones = tunings.everyones();
-        bench_.edit(next, what);
-        undo.endMacro();
-    });
-    fillKept();
+void TuneView::take(const QString& player, std::int64_t id) {
+    const store::Records& records = log_.records();
+    const std::string name = player.toStdString();
+    const store::KeptTuning* former = records.tuningInUse(name);
+    const std::int64_t before = former ? former->id : 0;
+    if (before == id) return fillKept();
+    std::shared_ptr<const Tuning> tuning;
+    const auto its = records.tunings.find(name);
+    if (id != 0 && its != records.tunings.end()) {
+        for (const store::KeptTuning& t : its->second) {
+            if (t.id == id) tuning = std::make_shared<const Tuning>(t.tuning);
+        }
+    }
+    if (id != 0 && !tuning) return fillKept();  // another window has taken it away
+    // The logbook's choice and the bench's givens change and come back together.
+    const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
+    QUndoStack& undo = bench_.undoStack();
+    undo.beginMacro(what);
+    undo.push(new UseTuning(before, id,
+                            [this, name](std::int64_t wanted) { log_.useTuning(name, wanted); }));
+    BenchState next = bench_.state();
+    next.player = player;
+    next.givens.tuning = tuning;
+    auto everyones = records.everyones ? std::make_shared<TuningsByPlayer>(*records.everyones)
+                                       : std::make_shared<TuningsByPlayer>();
+    if (tuning) {
+        (*everyones)[name] = tuning;
+    } else {
+        everyones->erase(name);
+    }
+    next.givens.everyones =
+        everyones->empty() ? nullptr : std::shared_ptr<const TuningsByPlayer>(everyones);
+    bench_.edit(next, what);
+    undo.endMacro();
 }
 
 void TuneView::showEvent(QShowEvent* event) {
@@ -337,9 +342,12 @@ void TuneView::showEvent(QShowEvent* event) {
 }
 
 void TuneView::fillPlayers() {
+    // Of very many shots, those of the newest are enough to know who there is.
+    constexpr std::size_t mostLookedAt = 20'000;
     std::map<std::string, int> counts;
-    for (const store::LoggedShot& s : shots_.shots())
-        ++counts[s.record[store::Label::Player]];
+    const ShotList& all = shots_.shots();
+    for (std::size_t i = all.size() - std::min(all.size(), mostLookedAt); i < all.size(); ++i)
+        ++counts[all[i].record[store::Label::Player]];
     const QString former = player_->currentData().toString();
     const QSignalBlocker quiet(player_);
     player_->clear();
@@ -356,22 +364,30 @@ void TuneView::askSoon() {
     fillPlayers();
     if (shots_.rowCount() == 0) {
         tuner_.cancel();
+        clear();
         headline_->setTexts(tr("No shots to tune to yet."),
                             tr("Open a file of shots in Watch (Ctrl+O), or listen to a launch "
                                "monitor (Ctrl+L). Club and ball data are needed."));
-    } else {
-        // The fit starts from the priors, whatever is in use.
-        Givens fallback = bench_.state().givens;
-        fallback.tuning.reset();
-        fallback.everyones.reset();
-        const QString player = player_->currentData().toString();
-        fallback.hand = handOf(player);
-        if (!tuner_.ask(shots_.shots(), fallback, player)) return;
-        headline_->setTexts(tr("Tuning to %1…").arg(player_->currentText()),
-                            tr("Fitting, then predicting each day from the others."));
-        since_.start();
-        tick_.start();
+        return;
     }
+    // The fit starts from the priors, whatever is in use.
+    Givens fallback = bench_.state().givens;
+    fallback.tuning.reset();
+    fallback.everyones.reset();
+    const QString player = player_->currentData().toString();
+    fallback.hand = handOf(player);
+    tuner_.ask(shots_.snapshot(), fallback, player);
+}
+
+void TuneView::begin() {
+    clear();
+    headline_->setTexts(tr("Tuning to %1…").arg(player_->currentText()),
+                        tr("Fitting, then predicting each day from the others."));
+    since_.start();
+    tick_.start();
+}
+
+void TuneView::clear() {
     tuning_.reset();
     use_->setEnabled(false);
     fillKept();

@@ -39,8 +39,6 @@ public:
     void showPage(Page page);
 
 signals:
-    /// A tuning could not be kept, with the reason.
-    void failed(const QString& message);
     /// The shots to hit were taken for Watch.
     void taken();
 
@@ -57,6 +55,8 @@ private:
     QWidget* makeProgress();
     void fillPlayers();
     void askSoon();
+    void begin();
+    void clear();
     void followProgress();
     void cancel();
     void show(const std::shared_ptr<const PlayerTuning>& tuning);
@@ -65,10 +65,9 @@ private:
     void fillKept();
     /// Keeps the present fit and predicts with it.
     void use();
-    /// Predicts with a kept tuning from now on, or with the priors for 0.
-    void take(std::int64_t id);
+    /// Predicts for this player with a kept tuning from now on, or with the priors for 0.
+    void take(const QString& player, std::int64_t id);
     Hand handOf(const QString& player);
-    void withTunings(const std::function<void(store::Tunings&)>& act);
 
     WatchedShots& shots_;
     Workbench& bench_;

@@ -28,6 +28,9 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     declares->setChecked(link_.declares());
     connect(declares, &QCheckBox::toggled, &link_, &LiveLink::setDeclares);
     row->addWidget(declares);
+    trust_ = new QPushButton(tr("Take its shots"));
+    row->addWidget(trust_);
+    connect(trust_, &QPushButton::clicked, &link_, &LiveLink::trustPeer);
     row->addWidget(hold_);
     row->addWidget(stop_);
     connect(hold_, &QPushButton::clicked, this,
@@ -41,6 +44,8 @@ void LiveBar::refresh() {
     const auto state = link_.state();
     setVisible(state != LiveLink::State::Off);
     words_->setText(link_.words());
+    trust_->setVisible(state == LiveLink::State::Asking);
+    hold_->setVisible(state != LiveLink::State::Asking);
     hold_->setText(state == LiveLink::State::Held ? tr("Resume") : tr("Hold"));
     hold_->setEnabled(state == LiveLink::State::Live || state == LiveLink::State::Held);
     update();

@@ -27,7 +27,7 @@ private:
 
     LiveLink& link_;
     SentenceLabel* words_;
-    QPushButton *hold_, *stop_;
+    QPushButton *trust_, *hold_, *stop_;
 };
 
 }  // namespace wedgeon

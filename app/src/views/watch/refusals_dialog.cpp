@@ -55,7 +55,7 @@ RefusalsDialog::RefusalsDialog(const ImportJob::Result& result, const QString& f
     : QDialog(parent) {
     setWindowTitle(tr("What was read of %1").arg(file));
     resize(860, 480);
-    const store::ImportResult& r = result->import.file;
+    const store::ImportResult& r = result->file;
 
     auto* refused =
         makeTable({tr("Line"), tr("Column"), tr("Header"), tr("Text"), tr("Why it was not taken")},

@@ -181,6 +181,10 @@ void ShotNotes::setUpPressed() {
     log_.setLabel(*shot_, Label::Recipe, text::fromUtf8(json));
 }
 
+bool ShotNotes::isBeingTyped() const {
+    return (tags_->hasFocus() && tags_->isModified()) || (note_->hasFocus() && note_->isModified());
+}
+
 void ShotNotes::focusTags() {
     tags_->setFocus();
     tags_->selectAll();

@@ -27,6 +27,8 @@ public:
     /// Nothing for none. Fields that are being typed in keep their text.
     void show(const store::LoggedShot* shot);
     void focusTags();
+    /// Something is being typed for the shot: it should stay the chosen one.
+    bool isBeingTyped() const;
 
 signals:
     /// The list should have the keys again.

@@ -25,6 +25,12 @@ QString label(const store::ShotRecord& r, Label l) {
     return text::fromUtf8(r[l]);
 }
 
+/// A name from a file may be of any length; the panel's first line is one.
+QString shortened(const QString& s) {
+    constexpr qsizetype most = 40;
+    return s.size() <= most ? s : s.left(most - 1) + QChar(0x2026);
+}
+
 QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal) {
     auto* l = new QLabel(parent);
     l->setTextFormat(Qt::PlainText);
@@ -108,10 +114,10 @@ void ShotPanel::show(int row) {
     const WatchedShot& shot = shots_.watchedAt(row_);
     QStringList title{tr("Shot %1").arg(shots_.numberAt(row_))};
     for (const Label l : {Label::Player, Label::Wedge, Label::Swing, Label::Tags}) {
-        if (!label(record, l).isEmpty()) title << label(record, l);
+        if (!label(record, l).isEmpty()) title << shortened(label(record, l));
     }
     const std::string& aside = shots_.loggedAt(row_).setAside;
-    if (!aside.empty()) title << tr("set aside: %1").arg(text::fromUtf8(aside));
+    if (!aside.empty()) title << tr("set aside: %1").arg(shortened(text::fromUtf8(aside)));
     title_->setText(title.join(QStringLiteral(" · ")));
     sentence_->setText(text::measuredSentence(shot.measured, bench_.units()));
     if (shot.prediction && !shot.fromLaunch) {

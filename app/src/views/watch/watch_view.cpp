@@ -6,7 +6,6 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
-#include <QListView>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSettings>
@@ -14,6 +13,7 @@
 #include <QStackedLayout>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "style/style.h"
 #include "views/watch/chart_panel.h"
@@ -21,6 +21,7 @@
 #include "views/watch/live_bar.h"
 #include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
+#include "views/watch/shot_stream.h"
 #include "views/watch/shot_tracks.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
@@ -63,8 +64,16 @@ WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLi
     connect(&shots_, &WatchedShots::shotsChanged, this, &WatchView::refresh);
     connect(&bench_, &Workbench::unitsChanged, list_->viewport(), qOverload<>(&QWidget::update));
     connect(&shots_, &QAbstractItemModel::dataChanged, this, &WatchView::showCurrent);
-    connect(&log_, &ShotLog::sessionsChanged, this, &WatchView::fillSessions);
+    connect(&log_, &ShotLog::recordsChanged, this, &WatchView::fillSessions);
     connect(&log_, &ShotLog::loaded, this, &WatchView::fillSessions);
+    connect(&log_, &ShotLog::stateChanged, this, &WatchView::tellEmpty);
+    // A filter may find its shots a moment later, in a thread of its own.
+    connect(&shown_, &QAbstractItemModel::modelReset, this, [this] {
+        const int again = shots_.rowOf(currentId_);
+        choose(std::max(0, again >= 0 ? shown_.rowOfSource(again) : 0));
+        refreshTitle();
+        if (shown_.rowCount() == 0) showCurrent();
+    });
     connect(&bench_, &Workbench::unitsChanged, this, &WatchView::filter);
     fillSessions();
     refresh();
@@ -75,9 +84,9 @@ QWidget* WatchView::makeEmpty() {
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
     column->addStretch(2);
-    auto* title = new SentenceLabel(SentenceLabel::Rank::Sentence);
-    title->setText(tr("No shots to watch yet."));
-    title->setAlignment(Qt::AlignHCenter);
+    emptyTitle_ = new SentenceLabel(SentenceLabel::Rank::Sentence);
+    emptyTitle_->setAlignment(Qt::AlignHCenter);
+    tellEmpty();
     auto* how = new SentenceLabel(SentenceLabel::Rank::Why);
     how->setText(tr(
         "Open a file of shots from any launch monitor, or drop one on this window. The header must "
@@ -86,7 +95,7 @@ QWidget* WatchView::makeEmpty() {
     auto* open = new QPushButton(tr("Open shots…"));
     open->setFont(style::font(15, QFont::Medium));
     connect(open, &QPushButton::clicked, this, &WatchView::openRequested);
-    column->addWidget(title);
+    column->addWidget(emptyTitle_);
     column->addWidget(how);
     column->addSpacing(10);
     auto* listen = new QPushButton(tr("Listen to a launch monitor…"));
@@ -125,8 +134,7 @@ QWidget* WatchView::makeList(HitList& wanted) {
     session_ = new QComboBox;
     session_->setAccessibleName(tr("Session"));
     session_->setMaximumWidth(190);
-    connect(session_, &QComboBox::activated, this,
-            [this] { log_.load(session_->currentData().toLongLong()); });
+    connect(session_, &QComboBox::activated, this, [this] { log_.load(chosenSession()); });
     chartButton_ = new QPushButton(tr("Chart"));
     chartButton_->setCheckable(true);
     chartButton_->setToolTip(tr("The shown shots as a chart, or as a stream (Ctrl+G)"));
@@ -143,13 +151,11 @@ QWidget* WatchView::makeList(HitList& wanted) {
     lines->setSpacing(2);
     lines->addWidget(new TracksHeader(shots_, bench_));
 
-    list_ = new QListView;
+    list_ = new ShotStream(TracksDelegate::rowHeight);
     list_->setModel(&shown_);
     list_->setItemDelegate(new TracksDelegate(shots_, this));
-    list_->setUniformItemSizes(true);
     list_->setFrameShape(QFrame::NoFrame);
     list_->setAccessibleName(tr("Shots"));
-    list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     // The header's tracks must stay above the rows' tracks, with and without a scroll bar.
     list_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -187,15 +193,13 @@ QWidget* WatchView::makeList(HitList& wanted) {
 }
 
 void WatchView::filter() {
-    const int former = currentRow();
-    // A shot that stays chosen shows the same: no need to lay its panel out at every key.
-    filteredFrom_ = former;
     shown_.setFilter(ShotFilter::parse(filter_->text(), bench_.units(), filterError_));
-    const int again = former >= 0 ? shown_.rowOfSource(former) : -1;
-    choose(std::max(0, again));  // which shows it
-    filteredFrom_ = -1;
     refreshTitle();
-    if (shown_.rowCount() == 0) showCurrent();
+}
+
+void WatchView::tellEmpty() {
+    emptyTitle_->setText(log_.state() == ShotLog::State::Opening ? tr("Opening the logbook…")
+                                                                 : tr("No shots to watch yet."));
 }
 
 void WatchView::choose(int row) {
@@ -230,21 +234,17 @@ void WatchView::focusShots() {
 void WatchView::refresh() {
     pages_->setCurrentIndex(shots_.rowCount() == 0 ? 0 : 1);
     refreshTitle();
-    // Who looks at the newest shot goes on to the next newest; who looks at another stays there.
-    int row = 0;
-    for (int i = 0; !follows_ && i < shown_.rowCount(); ++i) {
-        if (shots_.loggedAt(shown_.sourceRow(i)).id == currentId_) {
-            row = i;
-            break;
-        }
-    }
-    choose(row);
+    // Who looks at the newest shot goes on to the next newest, unless something is being typed for
+    // it; who looks at another stays there.
+    const int former = shots_.rowOf(currentId_);
+    const bool stays = former >= 0 && (!follows_ || panel_->notes().isBeingTyped());
+    choose(stays ? std::max(0, shown_.rowOfSource(former)) : 0);
     showCurrent();
 }
 
 void WatchView::refreshTitle() {
-    const int all = shots_.rowCount();
-    const int shown = shown_.rowCount();
+    const int all = shots_.total();
+    const int shown = shown_.isFiltered() ? shown_.rowCount() : all;
     title_->setToolTip(filterError_);
     title_->setText(!filterError_.isEmpty() ? filterError_
                     : shown == all ? tr("%1 from %2").arg(text::shots(all), shots_.source())
@@ -259,7 +259,7 @@ void WatchView::showCurrent() {
         currentId_ = shots_.loggedAt(row).id;
         follows_ = row == 0;
     }
-    if (row < 0 || row != filteredFrom_) panel_->show(row);
+    panel_->show(row);
     chart_->setCurrent(row);
 }
 
@@ -275,13 +275,28 @@ int WatchView::currentRow() const {
 
 void WatchView::fillSessions() {
     const QSignalBlocker quiet(session_);
-    session_->clear();
-    session_->addItem(tr("All sessions"), QVariant::fromValue<qlonglong>(0));
-    const auto all = log_.sessions();
-    for (auto it = all.rbegin(); it != all.rend(); ++it)
-        session_->addItem(text::fromUtf8(it->title), QVariant::fromValue<qlonglong>(it->id));
-    session_->setCurrentIndex(
-        std::max(0, session_->findData(QVariant::fromValue<qlonglong>(log_.shown()))));
+    const std::vector<store::Session>& all = log_.records().sessions;
+    const auto same = [](const store::Session& a, const store::Session& b) {
+        return a.id == b.id && a.title == b.title;
+    };
+    if (session_->count() == 0 ||
+        !std::equal(all.begin(), all.end(), sessions_.begin(), sessions_.end(), same)) {
+        sessions_ = all;
+        session_->clear();
+        QStringList names{tr("All sessions")};
+        for (auto it = all.rbegin(); it != all.rend(); ++it)
+            names << text::fromUtf8(it->title);
+        session_->addItems(names);
+    }
+    const auto at = std::find_if(all.rbegin(), all.rend(),
+                                 [this](const auto& s) { return s.id == log_.shown(); });
+    session_->setCurrentIndex(at == all.rend() ? 0 : 1 + static_cast<int>(at - all.rbegin()));
+}
+
+std::int64_t WatchView::chosenSession() const {
+    const int i = session_->currentIndex();
+    if (i < 1 || i > static_cast<int>(sessions_.size())) return 0;
+    return sessions_[sessions_.size() - static_cast<std::size_t>(i)].id;
 }
 
 void WatchView::toggleAside() {

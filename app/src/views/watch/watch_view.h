@@ -9,7 +9,6 @@
 
 class QComboBox;
 class QLineEdit;
-class QListView;
 class QPainter;
 class QPushButton;
 class QStackedLayout;
@@ -21,6 +20,7 @@ class ChartPanel;
 class HitList;
 class LiveLink;
 class SentenceLabel;
+class ShotStream;
 class ShotPanel;
 
 class WatchView : public QWidget {
@@ -31,7 +31,6 @@ public:
               QWidget* parent = nullptr);
     QString asText() const;
     void focusFilter();
-    void refreshSessions() { fillSessions(); }
     /// Sets the current shot aside, or counts it again.
     void toggleAside();
     /// The coach does not share the first doubt of the current shot.
@@ -66,6 +65,8 @@ private:
     void refreshTitle();
     void showCurrent();
     void fillSessions();
+    std::int64_t chosenSession() const;
+    void tellEmpty();
     const store::LoggedShot* current() const;
 
     WatchedShots& shots_;
@@ -73,16 +74,16 @@ private:
     ShotLog& log_;
     ShownShots shown_;
     QString filterError_;
-    int filteredFrom_ = -1;       ///< while a filter is applied: the shot that was chosen before
     std::int64_t currentId_ = 0;  ///< of the chosen shot
     bool follows_ = true;         ///< it was the newest when it was chosen
     QStackedLayout* pages_;
     QStackedWidget* faces_;
-    SentenceLabel* title_;
+    SentenceLabel *title_, *emptyTitle_;
+    std::vector<store::Session> sessions_;  ///< as they are in the box
     QComboBox* session_;
     QLineEdit* filter_;
     QPushButton* chartButton_;
-    QListView* list_;
+    ShotStream* list_;
     ChartPanel* chart_;
     ShotPanel* panel_;
 };

@@ -23,7 +23,8 @@ enum class Fault {
     Newer,     ///< made by a later version of the program
     ReadOnly,  ///< file or folder cannot be written
     Full,      ///< no room left on the disk
-    Conflict   ///< changed elsewhere meanwhile
+    Conflict,  ///< changed elsewhere meanwhile
+    Moved      ///< the file was replaced, renamed or removed under an open logbook
 };
 
 class StoreError : public std::runtime_error {

@@ -48,7 +48,7 @@ struct KeptGround {
     Ground ground;
 };
 
-/// The records of one logbook. Names are 1 to 60 bytes; keeping one under a name that is there
+/// The records of one logbook. Names are 1 to 240 bytes; keeping one under a name that is there
 /// takes its place. Every change is a transaction. \throws StoreError from each; Malformed for a
 /// name that is none and for numbers outside the model.
 class Kit {

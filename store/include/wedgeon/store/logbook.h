@@ -6,6 +6,7 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <span>
@@ -16,16 +17,16 @@
 
 namespace wedgeon::store {
 
-/// Where shots came from.
+/// Where shots of a file came from.
 struct ShotSource {
-    enum class Kind { File, Live } kind = Kind::File;
-    std::string name;     ///< file name or device, as a person reads it
+    std::string name;     ///< file name, as a person reads it
     std::string session;  ///< title of the session that they are put under
     std::string time;     ///< of the adding, as an ISO 8601 text
 };
 
 struct AddedShots {
-    std::int64_t source = 0;  ///< 0 when nothing was new
+    std::int64_t source = 0;   ///< 0 when nothing was new
+    std::int64_t session = 0;  ///< that they are under; also when nothing was new, if there is one
     std::size_t added = 0;
     std::size_t known = 0;  ///< were in the logbook already and are not doubled
 };
@@ -41,6 +42,8 @@ struct LoggedShot {
     /// The run as somebody paced it, where the device did not measure it; it stands in
     /// record[Release] too.
     std::optional<double> paced_m;
+    /// It does not read as it was written: its page was damaged on the disk.
+    bool damaged = false;
 };
 
 /// The shot with another paced run. Nothing changes where the device measured it.
@@ -58,19 +61,48 @@ ColumnMapping parseMapping(const std::string& json);
 struct Session {
     std::int64_t id = 0;
     std::string title, started;
-    std::size_t shots = 0;
+};
+
+/// One connection of a live device, from its hello until it hangs up. A device counts its shots
+/// anew when it starts, so that a number means something within a connection only.
+struct LiveConnection {
+    std::string device;        ///< as it calls itself
+    std::string title;         ///< of the session that its shots are put under
+    std::string time;          ///< of its hello, ISO 8601
+    std::int64_t session = 0;  ///< set by the first shot; may be given for one that goes on
+    std::int64_t source = 0;   ///< set by the first shot
+};
+/// One live shot as it came.
+struct LiveArrival {
+    std::string deviceShot;  ///< the device's own number
+    ShotRecord record;
+    std::string arrived;  ///< local time; stands for the shot's own where the device says none
+};
+
+/// A backup as one chooses it.
+struct BackupInfo {
+    std::filesystem::path path;
+    std::string day;  ///< ISO 8601
+};
+/// What a logbook holds, for a preview.
+struct LogbookSummary {
+    std::size_t shots = 0, sessions = 0, players = 0;
+    std::string newestSession;  ///< title
 };
 
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 3;
+    static constexpr int schemaVersion = 4;
 
     enum class Access { ReadWrite, ReadOnly };
 
     /// Opens the file, or makes it. An older one is brought to the present schema in one
-    /// transaction, after a copy of it was put beside it.
-    /// \throws StoreError Damaged, Locked, Newer, ReadOnly, CannotOpen; the text names the file.
+    /// transaction, after a copy of it was put beside it; opened for reading it is migrated in
+    /// memory and its file stays as it is. A file without a writable folder is opened for reading
+    /// where ReadOnly is asked for. Names such as ":memory:" are file names.
+    /// \throws StoreError Damaged, Locked, Newer, ReadOnly, CannotOpen, Full; the text names the
+    /// file.
     explicit Logbook(const std::filesystem::path& path, Access access = Access::ReadWrite);
     ~Logbook();
     Logbook(Logbook&&) noexcept;
@@ -78,36 +110,69 @@ public:
 
     const std::filesystem::path& path() const;
     bool readOnly() const;
-    /// Changes when another process has changed the file.
+    /// Changes when another connection has changed the file.
     std::int64_t dataVersion() const;
+    /// Reads every page. \throws StoreError Damaged.
+    void requireSound() const;
+    /// \throws StoreError Moved when the file was replaced, renamed or removed since it was opened.
+    /// Every change asks this first.
+    void requireInPlace() const;
+    /// Brings the write-ahead log into the file where nobody is in the way: a file that is copied
+    /// or replaced by hand is whole then.
+    void checkpoint() const;
+    /// How long a change waits for another program's lock before it is refused as Locked; 3 s
+    /// unless told otherwise.
+    void setPatience(int most_ms);
 
-    /// Adds shots that are not there yet, in one transaction; of two equal ones in \p shots both
-    /// are kept, as two equal rows of one file are two shots. \throws StoreError.
+    /// Adds shots that are not there yet; of two equal ones in \p shots both are kept, as two equal
+    /// rows of one file are two shots. All or nothing. \throws StoreError.
     AddedShots addShots(const ShotSource& source, std::span<const ShotRecord> shots);
-    /// Adds one live shot under the device's own number of it; nothing when it is there already.
-    /// Committed, and on the disk, when this returns. \throws StoreError.
-    std::optional<LoggedShot> addLiveShot(const ShotSource& source, const std::string& deviceShot,
-                                          const ShotRecord& shot);
-    /// Takes back what one addShots added. \throws StoreError.
+    /// Adds live shots in one transaction. Each is answered by the shot as it is kept, or by
+    /// nothing when it has a row already: the same number, readings, time and player from this
+    /// connection, or from one of the same device within the last ten minutes, whose
+    /// acknowledgement may have been lost. \p now_s in seconds since 1970. Committed, and on the
+    /// disk, when this returns; after an exception none was added. \throws StoreError.
+    std::vector<std::optional<LoggedShot>> addLiveShots(LiveConnection& connection,
+                                                        std::span<const LiveArrival> shots,
+                                                        std::int64_t now_s);
+
+    /// Takes back what one import added. The shots are only hidden, so that restoreSource brings
+    /// them back as they were; they are removed for good a day later. \throws StoreError Conflict
+    /// when somebody said something of one of them that was not taken back.
     void removeSource(std::int64_t source);
+    /// \throws StoreError Conflict when one of its shots came in again meanwhile.
+    void restoreSource(std::int64_t source);
+    /// Removes for good what was taken back a day ago and what an import left half done that has
+    /// not gone on for a minute; a part at a time. True when there is more. \throws StoreError.
+    bool removeLeftovers(std::int64_t now_s);
 
     std::vector<Session> sessions() const;
     /// The newest \p most shots of a session (of all when 0), oldest first.
     std::vector<LoggedShot> shots(std::int64_t session = 0, std::size_t most = 1'000'000) const;
-    std::size_t shotCount() const;
+    /// All of a session (of all when 0), oldest first, one after the other: for more than a reader
+    /// wants to hold twice.
+    void eachShot(std::int64_t session, const std::function<void(LoggedShot&&)>& take) const;
+    /// One shot as it is now, if it is there.
+    std::optional<LoggedShot> findShot(std::int64_t id) const;
+    std::size_t shotCount(std::int64_t session = 0) const;
+    LogbookSummary summary() const;
 
+    /// What is said of a shot: made, or taken back by an undo.
+    enum class Edit { Make, TakeBack };
     /// Sets a shot aside, or counts it again with an empty \p reason.
     /// \throws StoreError Conflict when it is not \p former any more, as another window changed it.
-    void setAside(std::int64_t shot, const std::string& reason, const std::string& former);
-    /// Changes one of a shot's words. \throws StoreError Conflict as above.
+    void setAside(std::int64_t shot, const std::string& reason, const std::string& former,
+                  Edit edit = Edit::Make);
+    /// Changes one of a shot's words: strike, tags, note or recipe. \throws StoreError Conflict as
+    /// above.
     void setLabel(std::int64_t shot, Label label, const std::string& text,
-                  const std::string& former);
-
+                  const std::string& former, Edit edit = Edit::Make);
     /// The run as paced, or not paced after all. \throws StoreError Conflict as above.
-    void setPaced(std::int64_t shot, std::optional<double> run_m, std::optional<double> former);
+    void setPaced(std::int64_t shot, std::optional<double> run_m, std::optional<double> former,
+                  Edit edit = Edit::Make);
     /// Notes that the coach does not share a doubt, or does again.
-    void dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed);
-    /// Changes the declared set-up of a shot. \throws StoreError Conflict as above.
+    void dismissDoubt(std::int64_t shot, const std::string& doubt, bool dismissed,
+                      Edit edit = Edit::Make);
 
     /// What was said of files of this shape (ImportResult::shape), if anything.
     std::optional<ColumnMapping> findShape(const std::string& shape) const;
@@ -119,8 +184,17 @@ public:
     /// Makes a backup dated \p today (ISO 8601) in the folder "backups" beside the file unless
     /// there is one of that day, and keeps the newest \p kept. \throws StoreError.
     void backUpOnce(const std::string& today, std::size_t kept = 7) const;
+    /// The daily backups of a file, the newest first: those named exactly after it.
+    static std::vector<BackupInfo> backups(const std::filesystem::path& path);
     /// The newest backup of a file that opens and is sound.
     static std::optional<std::filesystem::path> findGoodBackup(const std::filesystem::path& path);
+    /// Puts the content of \p backup in the place of this one's, in one transaction that other
+    /// windows see, after the present content was kept as \p aside. \throws StoreError.
+    void restore(const std::filesystem::path& backup, const std::filesystem::path& aside);
+    /// The same where \p path cannot be opened: what lies there is renamed to a name that nothing
+    /// has yet, which is returned. \throws StoreError; what lay there is never removed.
+    static std::filesystem::path replace(const std::filesystem::path& path,
+                                         const std::filesystem::path& backup);
 
 private:
     friend struct LogbookAccess;
@@ -128,14 +202,35 @@ private:
     std::unique_ptr<Impl> impl_;
 };
 
-/// Adds many shots in batches within one transaction; destroyed without commit() it leaves the
-/// logbook as it was.
+/// The shots that a logbook holds, by what makes them the same; as of the making.
+class KnownShots {
+public:
+    explicit KnownShots(const Logbook& logbook);
+    ~KnownShots();
+    KnownShots(KnownShots&&) noexcept;
+    bool contains(const ShotRecord& shot) const;
+
+private:
+    friend class LogbookWriter;
+    struct Impl;
+    std::unique_ptr<Impl> impl_;
+};
+
+/// Adds many shots in short transactions, none of which shows before commit(); destroyed without
+/// it, the logbook looks as it did.
 class LogbookWriter {
 public:
-    LogbookWriter(Logbook& logbook, const ShotSource& source);
+    /// \p known must outlive it. Nothing is written yet.
+    LogbookWriter(Logbook& logbook, const ShotSource& source, const KnownShots& known);
     ~LogbookWriter();
+    LogbookWriter(const LogbookWriter&) = delete;
+    LogbookWriter& operator=(const LogbookWriter&) = delete;
+    /// One transaction: for some thousands of shots, some tens of milliseconds.
     void add(std::span<const ShotRecord> shots);
+    /// Leaves out what came in elsewhere since \p known was made.
     AddedShots commit();
+    /// Leaves what was written to removeLeftovers, where the logbook cannot be reached any more.
+    void abandon() noexcept;
 
 private:
     struct Impl;

@@ -4,13 +4,13 @@
 /// the coach sets aside.
 #pragma once
 
-#include <span>
+#include <stop_token>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "wedgeon/shot/shot.h"
-#include "wedgeon/store/logbook.h"
+#include "wedgeon/store/shot_list.h"
 
 namespace wedgeon::store {
 
@@ -24,6 +24,7 @@ enum class Doubt {
     Fat,
     Thin,
     OffCentre,  ///< toe or heel, by the axis
+    Damaged,    ///< does not read as it was written
     Outlier     ///< far from this player's own pattern
 };
 
@@ -42,8 +43,11 @@ std::string_view doubtWord(Doubt doubt);
 /// Notes of each shot, the surest first; most have none. \p shots in the order in which they were
 /// hit. Physical doubts compare with the strike of the prior: they need club and ball data and are
 /// wide enough for a player whose friction is a fifth off. Outliers are found among at least eight
-/// shots of one player, wedge and swing, by median and median deviation.
-std::vector<std::vector<QualityNote>> findDoubts(std::span<const LoggedShot> shots,
-                                                 const Givens& fallback);
+/// shots of one player, wedge and swing, by median and median deviation. With \p from only the
+/// shots from there on are looked at, and compared with each other; \p stop ends it with what was
+/// found.
+std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Givens& fallback,
+                                                 std::size_t from = 0,
+                                                 const std::stop_token& stop = {});
 
 }  // namespace wedgeon::store

@@ -12,19 +12,20 @@
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
+#include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_record.h"
 
 namespace wedgeon::store {
 
 struct NamedRecipe {
-    std::string name;    ///< UTF-8, 1-60 bytes, no control characters
+    std::string name;    ///< UTF-8, 1-240 bytes, no control characters
     std::string school;  ///< key of the school that it started from; empty for none
     Recipe recipe;
 
     bool operator==(const NamedRecipe&) const = default;
 };
 
-inline constexpr std::size_t mostRecipes = 500;
+inline constexpr std::size_t mostRecipes = 5000;
 
 /// \throws StoreError naming the recipe and the field; nothing is taken from a document with an
 /// error.
@@ -37,10 +38,34 @@ std::string formatDeclared(const NamedRecipe& recipe);
 /// badly.
 std::optional<NamedRecipe> findDeclared(const ShotRecord& record);
 
-/// \throws StoreError; a file may have up to 1 MB.
+/// \throws StoreError; a file may have up to 16 MB.
 std::vector<NamedRecipe> readRecipes(const std::filesystem::path& path);
 /// Replaces the file as a whole: after a failure the former one is still there.
 /// \throws StoreError.
 void writeRecipes(const std::filesystem::path& path, std::span<const NamedRecipe> recipes);
+
+/// The file in which recipes were kept before the logbook kept them.
+struct OldRecipes {
+    std::vector<NamedRecipe> recipes;
+    std::size_t unreadable = 0;  ///< left out; the others were read all the same
+};
+/// \throws StoreError when it is no file of recipes at all.
+OldRecipes readOldRecipes(const std::filesystem::path& path);
+
+/// The recipes of one logbook, in the order in which they came. \throws StoreError from each.
+class Recipes {
+public:
+    explicit Recipes(Logbook& logbook) : logbook_(logbook) {}
+
+    std::vector<NamedRecipe> all() const;
+    /// Each in the place of one with the same name; all or none.
+    void keep(std::span<const NamedRecipe> recipes);
+    /// The same, but those whose name is there already are left as they are.
+    void keepNew(std::span<const NamedRecipe> recipes);
+    void remove(const std::string& name);
+
+private:
+    Logbook& logbook_;
+};
 
 }  // namespace wedgeon::store

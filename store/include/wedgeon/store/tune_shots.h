@@ -5,11 +5,10 @@
 
 #include <cstdint>
 #include <optional>
-#include <span>
 #include <string>
 #include <vector>
 
-#include "wedgeon/store/logbook.h"
+#include "wedgeon/store/shot_list.h"
 #include "wedgeon/tune/tune.h"
 
 namespace wedgeon::store {
@@ -26,7 +25,7 @@ struct TuneShots {
 };
 /// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,
 /// by the first ten characters of the time, else a session of the logbook.
-TuneShots findTuneShots(std::span<const LoggedShot> shots, const Givens& fallback,
+TuneShots findTuneShots(const ShotList& shots, const Givens& fallback,
                         const std::string& player = {});
 
 /// A fit of such shots as it is kept: whose it is, and the ground of each dated day.

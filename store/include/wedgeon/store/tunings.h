@@ -32,6 +32,8 @@ public:
     std::int64_t keep(const KeptTuning& tuning);
     /// The one in use of a player; nothing: the priors.
     std::optional<KeptTuning> inUse(const std::string& player) const;
+    /// The players that have any.
+    std::vector<std::string> players() const;
     /// Of every player that has one in use; nullptr when nobody has.
     std::shared_ptr<const TuningsByPlayer> everyones() const;
     /// Takes a kept one into use, or the priors with 0.

@@ -1,0 +1,40 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file All that a logbook holds beside its shots, read at once: small enough to be shown from
+/// memory while the file itself is busy.
+#pragma once
+
+#include <map>
+#include <memory>
+#include <string>
+#include <vector>
+
+#include "wedgeon/store/kit.h"
+#include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/tunings.h"
+
+namespace wedgeon::store {
+
+struct Records {
+    std::vector<Session> sessions;
+    std::vector<Player> players;
+    std::map<std::string, std::vector<KitWedge>> wedges;  ///< by player, with former ones
+    std::vector<KeptBall> balls;
+    std::vector<KeptLie> lies;
+    std::vector<KeptGround> grounds;
+    std::vector<NamedRecipe> recipes;
+    std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
+    std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
+    std::shared_ptr<const TuningsByPlayer> everyones;
+
+    const Player* findPlayer(const std::string& name) const;
+    /// By loft; with those that have left the bag when \p former.
+    std::vector<KitWedge> wedgesOf(const std::string& player, bool former = false) const;
+    /// The one in use; nullptr for the priors.
+    const KeptTuning* tuningInUse(const std::string& player) const;
+};
+
+/// \throws StoreError.
+std::shared_ptr<const Records> readRecords(Logbook& logbook);
+
+}  // namespace wedgeon::store

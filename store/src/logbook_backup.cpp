@@ -1,0 +1,160 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Backups: making, finding, putting back.
+#include <fcntl.h>
+#include <unistd.h>
+
+#include <algorithm>
+
+#include "logbook_db.h"
+#include "text.h"
+
+namespace wedgeon::store {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr const char* backupFolder = "backups";
+constexpr std::size_t dayLength = 10;
+
+bool isDay(std::string_view s) {
+    if (s.size() != dayLength) return false;
+    for (std::size_t i = 0; i < dayLength; ++i) {
+        if (i == 4 || i == 7 ? s[i] != '-' : !text::isDigit(s[i])) return false;
+    }
+    return true;
+}
+
+/// A finished file that nobody has open yet.
+bool sync(const fs::path& path) {
+    const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
+    if (fd < 0) return false;
+    const bool good = ::fsync(fd) == 0;
+    ::close(fd);
+    return good;
+}
+
+}  // namespace
+
+void Logbook::backUp(const fs::path& path) const {
+    impl_->guarded([&] {
+        // Written beside and renamed: a backup is either whole or not there.
+        const fs::path part = path.string() + ".part-" + std::to_string(::getpid());
+        std::error_code error;
+        fs::remove(part, error);
+        try {
+            SQLite::Statement into(*impl_->db, "VACUUM INTO ?");
+            into.bind(1, fs::absolute(part).string());
+            into.exec();
+        } catch (...) {
+            fs::remove(part, error);
+            throw;
+        }
+        const bool good = sync(part);
+        if (good) fs::rename(part, path, error);
+        if (!good || error) {
+            std::error_code ignored;
+            fs::remove(part, ignored);
+            throw StoreError(Fault::CannotWrite, path.filename().string() +
+                                                     " could not be written: " + error.message());
+        }
+        sync(fs::absolute(path).parent_path());
+    });
+}
+
+void Logbook::backUpOnce(const std::string& today, std::size_t kept) const {
+    const fs::path folder = fs::absolute(impl_->path).parent_path() / backupFolder;
+    std::error_code error;
+    fs::create_directories(folder, error);
+    const fs::path path = folder / (impl_->path.stem().string() + "-" + today.substr(0, dayLength) +
+                                    impl_->path.extension().string());
+    if (!fs::exists(path, error)) backUp(path);
+    const auto all = backups(impl_->path);
+    for (std::size_t i = kept; i < all.size(); ++i)
+        fs::remove(all[i].path, error);
+}
+
+std::vector<BackupInfo> Logbook::backups(const fs::path& path) {
+    std::vector<BackupInfo> out;
+    std::error_code error;
+    const std::string stem = path.stem().string() + "-";
+    const std::string ending = path.extension().string();
+    for (const auto& entry :
+         fs::directory_iterator(fs::absolute(path).parent_path() / backupFolder, error)) {
+        // Exactly stem, day and ending: those of "club-juniors" are not those of "club".
+        const std::string name = entry.path().filename().string();
+        if (name.size() != stem.size() + dayLength + ending.size() || !name.starts_with(stem) ||
+            !name.ends_with(ending))
+            continue;
+        const std::string day = name.substr(stem.size(), dayLength);
+        if (isDay(day)) out.push_back({entry.path(), day});
+    }
+    std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.day > b.day; });
+    return out;
+}
+
+std::optional<fs::path> Logbook::findGoodBackup(const fs::path& path) {
+    for (const BackupInfo& b : backups(path)) {
+        try {
+            const Logbook opened(b.path, Access::ReadOnly);
+            opened.requireSound();
+            return b.path;
+        } catch (const StoreError&) {
+            continue;
+        }
+    }
+    return std::nullopt;
+}
+
+fs::path Logbook::replace(const fs::path& path, const fs::path& backup) {
+    const Logbook from(backup, Access::ReadOnly);
+    from.requireSound();
+    std::error_code error;
+    fs::path aside;
+    for (int i = 1; aside.empty() || fs::exists(aside, error); ++i)
+        aside = path.string() + ".damaged-" + std::to_string(i);
+    // With what SQLite keeps beside it, which belongs to it and to nothing else.
+    for (const char* end : {"", "-wal", "-shm", "-journal"}) {
+        const fs::path former = path.string() + end;
+        if (!fs::exists(former, error)) continue;
+        fs::rename(former, aside.string() + end, error);
+        if (error)
+            throw StoreError(Fault::CannotWrite, former.filename().string() +
+                                                     " could not be renamed: " + error.message());
+    }
+    const Logbook fresh(path);
+    fresh.impl_->guarded(
+        [&] { copyWhole(*fresh.impl_->db, *from.impl_->db, path.filename().string()); });
+    return aside;
+}
+
+void Logbook::restore(const fs::path& backup, const fs::path& aside) {
+    impl_->requireWritable();
+    // Brought to the present schema in memory where it is older.
+    const Logbook from(backup, Access::ReadOnly);
+    from.requireSound();
+    backUp(aside);
+    impl_->guarded([&] {
+        impl_->requireInPlace();
+        SQLite::Database& db = *impl_->db;
+        std::vector<std::pair<std::string, std::int64_t>> used;
+        {
+            SQLite::Statement all(db, "SELECT name, seq FROM sqlite_sequence");
+            while (all.executeStep())
+                used.emplace_back(all.getColumn(0).getString(), all.getColumn(1).getInt64());
+        }
+        copyWhole(db, *from.impl_->db, impl_->name());
+        // Ids that were used since are not used again: another window's undo may remember them.
+        WriteTransaction transaction(db);
+        for (const auto& [table, last] : used) {
+            SQLite::Statement keep(db,
+                                   "UPDATE sqlite_sequence SET seq = max(seq, ?1) WHERE name = ?2");
+            keep.bind(1, last);
+            keep.bind(2, table);
+            keep.exec();
+        }
+        transaction.commit();
+    });
+}
+
+}  // namespace wedgeon::store

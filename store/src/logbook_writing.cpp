@@ -1,0 +1,421 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Taking shots in: files in short transactions, live shots, and taking a file back.
+#include <sqlite3.h>
+
+#include <algorithm>
+#include <ctime>
+#include <map>
+
+#include "shot_columns.h"
+#include "shot_hash.h"
+#include "wedgeon/store/logbook.h"
+
+namespace wedgeon::store {
+namespace {
+
+/// An acknowledgement that was lost is asked for again within minutes.
+constexpr std::int64_t lostAck_s = 600;
+/// An import touches its source with every part; one that has not for so long is dead.
+constexpr std::int64_t deadAfter_s = 60;
+constexpr std::int64_t keptRemoved_s = 86'400;
+constexpr std::int64_t removedAtOnce = 5000;
+
+std::int64_t now_s() {
+    return std::time(nullptr);
+}
+
+std::int64_t asNumber(SQLite::Statement& one) {
+    return one.executeStep() ? one.getColumn(0).getInt64() : 0;
+}
+
+std::int64_t number(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> in) {
+    SQLite::Statement one(db, sql);
+    int at = 1;
+    for (const std::int64_t v : in)
+        one.bind(at++, v);
+    return asNumber(one);
+}
+
+int run(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> in) {
+    SQLite::Statement one(db, sql);
+    int at = 1;
+    for (const std::int64_t v : in)
+        one.bind(at++, v);
+    return one.exec();
+}
+
+std::int64_t addSource(SQLite::Database& db, const char* kind, const std::string& name,
+                       std::int64_t session, const std::string& time, const char* state) {
+    SQLite::Statement make(db,
+                           "INSERT INTO sources(kind, name, session_id, added, state, touched_s, "
+                           "hash_version) VALUES(?, ?, ?, ?, ?, ?, ?)");
+    make.bind(1, kind);
+    make.bind(2, name);
+    make.bind(3, session);
+    make.bind(4, time);
+    make.bind(5, state);
+    make.bind(6, now_s());
+    make.bind(7, hashVersion);
+    make.exec();
+    return db.getLastInsertRowid();
+}
+
+/// What does not show yet need not be on the disk yet either: the last commit syncs all of it.
+class Unhurried {
+public:
+    explicit Unhurried(SQLite::Database& db) : db_(db) {
+        db_.tryExec("PRAGMA synchronous = NORMAL");
+    }
+    ~Unhurried() { db_.tryExec("PRAGMA synchronous = FULL"); }
+    Unhurried(const Unhurried&) = delete;
+    Unhurried& operator=(const Unhurried&) = delete;
+
+private:
+    SQLite::Database& db_;
+};
+
+bool sentBefore(SQLite::Database& db, const LiveConnection& connection, const LiveArrival& shot,
+                std::int64_t hash, std::int64_t at_s) {
+    SQLite::Statement find(
+        db,
+        "SELECT 1 FROM shots JOIN sources ON sources.id = source_id WHERE device_shot = ?1 AND "
+        "row_hash = ?2 AND kind = 'live' AND state = 'whole' AND (source_id = ?3 OR (sources.name "
+        "= ?4 AND abs(coalesce(arrived_s, 0) - ?5) <= ?6))");
+    find.bind(1, shot.deviceShot);
+    find.bind(2, hash);
+    find.bind(3, connection.source);
+    find.bind(4, connection.device);
+    find.bind(5, at_s);
+    find.bind(6, lostAck_s);
+    return find.executeStep();
+}
+
+}  // namespace
+
+struct KnownShots::Impl {
+    /// By version of the hash, sorted.
+    std::map<int, std::vector<std::int64_t>> hashes;
+    std::int64_t newest = 0;             ///< id of the newest shot
+    std::vector<std::int64_t> notShown;  ///< sources that were not whole
+};
+
+KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>()) {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook);
+    book.guarded([&] {
+        SQLite::Database& db = *book.db;
+        // One view of the file for all questions.
+        SQLite::Transaction snapshot(db);
+        impl_->newest = number(db, "SELECT coalesce(max(id), 0) FROM shots", {});
+        SQLite::Statement others(db, "SELECT id FROM sources WHERE state <> 'whole'");
+        while (others.executeStep())
+            impl_->notShown.push_back(others.getColumn(0).getInt64());
+        std::map<std::int64_t, int> versions;  // of the whole sources
+        SQLite::Statement sources(db, "SELECT id, hash_version FROM sources WHERE state = 'whole'");
+        while (sources.executeStep()) {
+            const int version = sources.getColumn(1).getInt();
+            if (version >= 1 && version <= hashVersion)
+                versions[sources.getColumn(0).getInt64()] = version;
+        }
+        SQLite::Statement all(db, "SELECT source_id, row_hash FROM shots");
+        while (all.executeStep()) {
+            const auto its = versions.find(all.getColumn(0).getInt64());
+            if (its != versions.end())
+                impl_->hashes[its->second].push_back(all.getColumn(1).getInt64());
+        }
+        // A paced run goes out with an export as the release, and comes back as it.
+        SQLite::Statement paced(db, selectShot() + " AND paced_m IS NOT NULL");
+        while (paced.executeStep()) {
+            const int version = paced.getColumn(5).getInt();
+            if (version >= 1 && version <= hashVersion)
+                impl_->hashes[version].push_back(hashOf(shotAt(paced).record, version));
+        }
+    });
+    for (auto& [version, all] : impl_->hashes)
+        std::sort(all.begin(), all.end());
+}
+
+KnownShots::~KnownShots() = default;
+KnownShots::KnownShots(KnownShots&&) noexcept = default;
+
+bool KnownShots::contains(const ShotRecord& shot) const {
+    return std::any_of(impl_->hashes.begin(), impl_->hashes.end(), [&](const auto& its) {
+        return std::binary_search(its.second.begin(), its.second.end(), hashOf(shot, its.first));
+    });
+}
+
+struct LogbookWriter::Impl {
+    LogbookAccess::Impl& book;
+    ShotSource source;
+    const KnownShots::Impl& known;
+    AddedShots result;
+    bool committed = false;
+};
+
+LogbookWriter::LogbookWriter(Logbook& logbook, const ShotSource& source, const KnownShots& known)
+    : impl_(std::make_unique<Impl>(
+          Impl{LogbookAccess::of(logbook), source, *known.impl_, {}, false})) {
+    impl_->book.requireWritable();
+}
+
+LogbookWriter::~LogbookWriter() {
+    Impl& w = *impl_;
+    if (w.committed || w.result.source == 0) return;
+    try {
+        // Nothing to be seen; the rows themselves go later.
+        changed(w.book, [&](SQLite::Database& db) {
+            run(db, "UPDATE sources SET state = 'removed', touched_s = 0 WHERE id = ?",
+                {w.result.source});
+        });
+    } catch (const StoreError&) {
+        return;  // it counts as dead after a minute
+    }
+}
+
+void LogbookWriter::abandon() noexcept {
+    impl_->committed = true;
+}
+
+void LogbookWriter::add(std::span<const ShotRecord> shots) {
+    if (shots.empty()) return;
+    Impl& w = *impl_;
+    const Unhurried unhurried(*w.book.db);
+    changed(w.book, [&](SQLite::Database& db) {
+        if (w.result.source == 0) {
+            w.result.session = sessionNamed(db, w.source.session, w.source.time);
+            w.result.source =
+                addSource(db, "file", w.source.name, w.result.session, w.source.time, "arriving");
+        } else if (run(db, "UPDATE sources SET touched_s = ? WHERE id = ? AND state = 'arriving'",
+                       {now_s(), w.result.source}) != 1) {
+            throw StoreError(Fault::Conflict, w.book.name() +
+                                                  ": the import stood still for too long and was "
+                                                  "given up; nothing was taken");
+        }
+        // Many rows a statement: what each statement begins and ends with is paid once for them.
+        constexpr std::size_t rowsTogether = 32;
+        const auto put = [&](std::size_t rows, std::span<const ShotRecord> all) {
+            SQLite::Statement insert(db, insertShots(rows));
+            for (std::size_t from = 0; from < all.size(); from += rows) {
+                int at = 0;
+                for (const ShotRecord& shot : all.subspan(from, rows)) {
+                    insert.bind(at + 1, w.result.source);
+                    insert.bind(at + 2, hashOf(shot));
+                    bindRecord(insert, at + firstRecordColumn, shot);
+                    at += columnsOfARow;
+                }
+                insert.exec();
+                insert.reset();
+            }
+        };
+        const std::size_t whole = shots.size() / rowsTogether * rowsTogether;
+        if (whole > 0) put(rowsTogether, shots.first(whole));
+        if (whole < shots.size()) put(1, shots.subspan(whole));
+        w.result.added += shots.size();
+    });
+}
+
+namespace {
+
+/// Those of a source's shots that are in \p hashes; ids.
+std::vector<std::int64_t> findAmong(SQLite::Database& db, std::int64_t source,
+                                    std::vector<std::int64_t> hashes) {
+    std::vector<std::int64_t> out;
+    if (hashes.empty()) return out;
+    std::sort(hashes.begin(), hashes.end());
+    SQLite::Statement own(db, "SELECT id, row_hash FROM shots WHERE source_id = ?");
+    own.bind(1, source);
+    while (own.executeStep()) {
+        if (std::binary_search(hashes.begin(), hashes.end(), own.getColumn(1).getInt64()))
+            out.push_back(own.getColumn(0).getInt64());
+    }
+    return out;
+}
+
+/// Appends the hashes of other whole sources' shots that \p condition on ?1 chooses.
+void addHashes(SQLite::Database& db, const std::string& condition, std::int64_t value,
+               std::int64_t except, std::vector<std::int64_t>& out) {
+    SQLite::Statement all(db,
+                          "SELECT row_hash FROM shots JOIN sources ON sources.id = source_id WHERE "
+                          "state = 'whole' AND source_id <> ?2 AND " +
+                              condition);
+    all.bind(1, value);
+    all.bind(2, except);
+    while (all.executeStep())
+        out.push_back(all.getColumn(0).getInt64());
+}
+
+/// Leaves out of an arriving source what came in elsewhere since \p newest and \p notShown were
+/// read: few, unless two imports ran at once.
+std::size_t leaveOut(SQLite::Database& db, std::int64_t source, std::int64_t newest,
+                     const std::vector<std::int64_t>& notShown) {
+    std::vector<std::int64_t> since;
+    addHashes(db, "shots.id > ?1", newest, source, since);
+    for (const std::int64_t other : notShown)
+        addHashes(db, "source_id = ?1 AND shots.id <= " + std::to_string(newest), other, source,
+                  since);
+    const auto twice = findAmong(db, source, std::move(since));
+    for (const std::int64_t id : twice)
+        run(db, "DELETE FROM shots WHERE id = ?", {id});
+    return twice.size();
+}
+
+}  // namespace
+
+AddedShots LogbookWriter::commit() {
+    Impl& w = *impl_;
+    if (w.result.source == 0) {
+        w.committed = true;
+        w.book.guarded([&] {
+            SQLite::Statement find(*w.book.db,
+                                   "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT "
+                                   "1");
+            find.bind(1, w.source.session);
+            w.result.session = asNumber(find);
+        });
+        return w.result;
+    }
+    std::size_t twice = 0;
+    changed(w.book, [&](SQLite::Database& db) {
+        twice = leaveOut(db, w.result.source, w.known.newest, w.known.notShown);
+        const bool any = twice < w.result.added;
+        if (run(db,
+                any ? "UPDATE sources SET state = 'whole', touched_s = ?1 WHERE id = ?2 AND state "
+                      "= 'arriving'"
+                    : "DELETE FROM sources WHERE ?1 > 0 AND id = ?2 AND state = 'arriving'",
+                {now_s(), w.result.source}) != 1) {
+            throw StoreError(Fault::Conflict, w.book.name() +
+                                                  ": the import stood still for too long and was "
+                                                  "given up; nothing was taken");
+        }
+    });
+    w.committed = true;
+    w.result.added -= twice;
+    w.result.known += twice;
+    if (w.result.added == 0) w.result.source = 0;
+    return w.result;
+}
+
+AddedShots Logbook::addShots(const ShotSource& source, std::span<const ShotRecord> shots) {
+    impl_->requireWritable();
+    const KnownShots known(*this);
+    LogbookWriter writer(*this, source, known);
+    // Runs of shots that are not known, mostly all of them; in transactions of some thousands.
+    constexpr std::size_t mostTogether = 10'000;
+    std::size_t knownShots = 0;
+    for (std::size_t from = 0; from < shots.size();) {
+        if (known.contains(shots[from])) {
+            ++knownShots;
+            ++from;
+            continue;
+        }
+        std::size_t to = from + 1;
+        while (to < shots.size() && to - from < mostTogether && !known.contains(shots[to]))
+            ++to;
+        writer.add(shots.subspan(from, to - from));
+        from = to;
+    }
+    AddedShots out = writer.commit();
+    out.known += knownShots;
+    return out;
+}
+
+std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& connection,
+                                                             std::span<const LiveArrival> shots,
+                                                             std::int64_t at_s) {
+    LiveConnection now = connection;
+    auto out = changed(*impl_, [&](SQLite::Database& db) {
+        std::vector<std::optional<LoggedShot>> kept;
+        SQLite::Statement insert(db, insertShots(1));
+        for (const LiveArrival& shot : shots) {
+            const std::int64_t hash = hashOf(shot.record);
+            if (sentBefore(db, now, shot, hash, at_s)) {
+                kept.emplace_back();
+                continue;
+            }
+            if (now.session == 0) now.session = sessionNamed(db, now.title, now.time);
+            if (now.source == 0)
+                now.source = addSource(db, "live", now.device, now.session, now.time, "whole");
+            insert.reset();
+            insert.clearBindings();
+            insert.bind(1, now.source);
+            insert.bind(2, hash);
+            insert.bind(3, shot.deviceShot);
+            insert.bind(4, shot.arrived);
+            insert.bind(5, at_s);
+            bindRecord(insert, firstRecordColumn, shot.record);
+            insert.exec();
+            LoggedShot logged;
+            logged.id = db.getLastInsertRowid();
+            logged.session = now.session;
+            logged.record = shot.record;
+            if (logged.record[Label::Time].empty()) logged.record[Label::Time] = shot.arrived;
+            kept.emplace_back(std::move(logged));
+        }
+        return kept;
+    });
+    connection = now;  // not before it is committed
+    return out;
+}
+
+void Logbook::removeSource(std::int64_t source) {
+    changed(*impl_, [&](SQLite::Database& db) {
+        if (number(db, "SELECT edits FROM sources WHERE id = ?", {source}) != 0) {
+            throw StoreError(Fault::Conflict,
+                             "shots of this import were tagged, paced or set aside since; they "
+                             "stay in " +
+                                 impl_->name());
+        }
+        if (run(db,
+                "UPDATE sources SET state = 'removed', touched_s = ? WHERE id = ? AND state = "
+                "'whole'",
+                {now_s(), source}) != 1)
+            throw StoreError(Fault::Conflict,
+                             "this import is not in " + impl_->name() + " any more");
+    });
+}
+
+void Logbook::restoreSource(std::int64_t source) {
+    changed(*impl_, [&](SQLite::Database& db) {
+        // A shot of it that came in again meanwhile would stand there twice.
+        std::vector<std::int64_t> since;
+        addHashes(db, "shots.id > (SELECT max(id) FROM shots WHERE source_id = ?1)", source, source,
+                  since);
+        const std::size_t twice = findAmong(db, source, std::move(since)).size();
+        if (twice > 0) {
+            throw StoreError(Fault::Conflict,
+                             std::to_string(twice) +
+                                 " of these shots came in again meanwhile; nothing "
+                                 "was doubled");
+        }
+        if (run(db,
+                "UPDATE sources SET state = 'whole', touched_s = ? WHERE id = ? AND state = "
+                "'removed'",
+                {now_s(), source}) != 1)
+            throw StoreError(Fault::Conflict,
+                             "this import is not in " + impl_->name() + " any more");
+    });
+}
+
+bool Logbook::removeLeftovers(std::int64_t at_s) {
+    return changed(*impl_, [&](SQLite::Database& db) {
+        const auto source = number(
+            db,
+            "SELECT id FROM sources WHERE (state = 'arriving' AND touched_s < ?1) OR (state = "
+            "'removed' AND touched_s < ?2) ORDER BY id LIMIT 1",
+            {at_s - deadAfter_s, at_s - keptRemoved_s});
+        if (source == 0) return false;
+        // From now on it cannot go on or come back.
+        run(db, "UPDATE sources SET state = 'removed', touched_s = 0 WHERE id = ?", {source});
+        const int gone = run(db,
+                             "DELETE FROM shots WHERE id IN (SELECT id FROM shots WHERE source_id "
+                             "= ?1 LIMIT ?2)",
+                             {source, removedAtOnce});
+        if (gone == 0) {
+            run(db, "DELETE FROM sources WHERE id = ?", {source});
+            db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
+        }
+        return true;
+    });
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,57 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading them.
+#include "wedgeon/store/records.h"
+
+#include <algorithm>
+
+namespace wedgeon::store {
+
+const Player* Records::findPlayer(const std::string& name) const {
+    const auto at = std::find_if(players.begin(), players.end(),
+                                 [&](const Player& p) { return p.name == name; });
+    return at == players.end() ? nullptr : &*at;
+}
+
+std::vector<KitWedge> Records::wedgesOf(const std::string& player, bool former) const {
+    std::vector<KitWedge> out;
+    const auto its = wedges.find(player);
+    if (its == wedges.end()) return out;
+    for (const KitWedge& w : its->second) {
+        if (former || w.until.empty()) out.push_back(w);
+    }
+    return out;
+}
+
+const KeptTuning* Records::tuningInUse(const std::string& player) const {
+    const auto id = inUse.find(player);
+    const auto its = tunings.find(player);
+    if (id == inUse.end() || its == tunings.end()) return nullptr;
+    const auto at = std::find_if(its->second.begin(), its->second.end(),
+                                 [&](const KeptTuning& t) { return t.id == id->second; });
+    return at == its->second.end() ? nullptr : &*at;
+}
+
+std::shared_ptr<const Records> readRecords(Logbook& logbook) {
+    auto out = std::make_shared<Records>();
+    out->sessions = logbook.sessions();
+    const Kit kit(logbook);
+    out->players = kit.players();
+    for (const Player& p : out->players)
+        out->wedges[p.name] = kit.wedges(p.name, true);
+    out->balls = kit.balls();
+    out->lies = kit.lies();
+    out->grounds = kit.grounds();
+    out->recipes = Recipes(logbook).all();
+    const Tunings tunings(logbook);
+    for (const std::string& player : tunings.players()) {
+        auto& its = out->tunings[player] = tunings.of(player);
+        for (KeptTuning& t : its)
+            t.shotIds.clear();
+        if (const auto used = tunings.inUse(player)) out->inUse[player] = used->id;
+    }
+    out->everyones = tunings.everyones();
+    return out;
+}
+
+}  // namespace wedgeon::store

@@ -1,0 +1,115 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Columns.
+#include "shot_columns.h"
+
+#include <cmath>
+
+#include "shot_hash.h"
+
+namespace wedgeon::store {
+namespace {
+
+std::string placeholders(std::size_t n) {
+    std::string out = "?";
+    for (std::size_t i = 1; i < n; ++i)
+        out += ", ?";
+    return out;
+}
+
+}  // namespace
+
+const std::string& columnList() {
+    static const std::string list = [] {
+        std::string out;
+        for (std::size_t i = 0; i < labelCount; ++i) {
+            out += out.empty() ? "" : ", ";
+            out += labelKey(static_cast<Label>(i));
+        }
+        for (std::size_t i = 0; i < quantityCount; ++i) {
+            out += ", ";
+            out += siKey(static_cast<Quantity>(i));
+        }
+        return out;
+    }();
+    return list;
+}
+
+std::string insertShots(std::size_t rows) {
+    const std::string row = "(" + placeholders(columnsOfARow) + ")";
+    std::string sql = "INSERT INTO shots(source_id, row_hash, device_shot, arrived, arrived_s, " +
+                      columnList() + ") VALUES" + row;
+    for (std::size_t i = 1; i < rows; ++i)
+        sql += "," + row;
+    return sql;
+}
+
+void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot) {
+    for (const std::string& label : shot.labels) {
+        if (label.empty()) {
+            insert.bind(at);
+        } else {
+            insert.bindNoCopy(at, label);
+        }
+        ++at;
+    }
+    for (const double value : shot.values) {
+        if (std::isnan(value)) {
+            insert.bind(at);
+        } else {
+            insert.bind(at, value);
+        }
+        ++at;
+    }
+}
+
+ShotRecord recordAt(SQLite::Statement& row, int at) {
+    ShotRecord shot;
+    for (std::string& label : shot.labels)
+        label = textAt(row, at++);
+    for (double& value : shot.values)
+        value = numberAt(row, at++);
+    return shot;
+}
+
+const std::string& selectShot() {
+    static const std::string sql =
+        "SELECT shots.id, session_id, reason, paced_m, row_hash, hash_version, arrived, " +
+        columnList() +
+        " FROM shots CROSS JOIN sources ON sources.id = source_id LEFT JOIN set_asides ON shot_id "
+        "= shots.id WHERE state = 'whole'";
+    return sql;
+}
+
+const std::string& selectSource() {
+    static const std::string sql = selectShot() + " AND source_id = ?1";
+    return sql;
+}
+
+LoggedShot shotAt(SQLite::Statement& row) {
+    LoggedShot shot;
+    shot.id = row.getColumn(0).getInt64();
+    shot.session = row.getColumn(1).getInt64();
+    shot.setAside = textAt(row, 2);
+    shot.record = recordAt(row, 7);
+    // Hashes of before version 2 do not tell: they were taken of values that SQLite changed.
+    shot.damaged = row.getColumn(5).getInt() == hashVersion &&
+                   hashOf(shot.record) != row.getColumn(4).getInt64();
+    if (shot.record[Label::Time].empty()) shot.record[Label::Time] = textAt(row, 6);
+    const double paced_m = numberAt(row, 3);
+    if (!std::isnan(paced_m)) shot = withPaced(std::move(shot), paced_m);
+    return shot;
+}
+
+std::int64_t sessionNamed(SQLite::Database& db, const std::string& title, const std::string& time) {
+    SQLite::Statement find(db, "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT 1");
+    find.bind(1, title);
+    if (find.executeStep()) return find.getColumn(0).getInt64();
+    SQLite::Statement make(db, "INSERT INTO sessions(title, started) VALUES(?, ?)");
+    make.bind(1, title);
+    make.bind(2, time);
+    make.exec();
+    return db.getLastInsertRowid();
+}
+
+}  // namespace wedgeon::store

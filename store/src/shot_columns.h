@@ -1,0 +1,33 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Shots as rows of the table: which column is what, written and read.
+#pragma once
+
+#include <string>
+
+#include "logbook_db.h"
+
+namespace wedgeon::store {
+
+/// The columns of words and numbers, named as in siKey and labelKey, in their order.
+const std::string& columnList();
+/// Takes for each of \p rows source, row hash, the device's number, arrival as text and in seconds,
+/// then columnList().
+std::string insertShots(std::size_t rows);
+inline constexpr int firstRecordColumn = 6;
+inline constexpr int columnsOfARow =
+    firstRecordColumn - 1 + static_cast<int>(labelCount + quantityCount);
+
+void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot);
+ShotRecord recordAt(SQLite::Statement& row, int at);
+
+/// Whole shots, in the order of the table; more conditions ("AND …") and an order may follow.
+const std::string& selectShot();
+/// Of one source (?1); an order may follow.
+const std::string& selectSource();
+/// The row that selectShot gives; dismissals are left out.
+LoggedShot shotAt(SQLite::Statement& row);
+
+std::int64_t sessionNamed(SQLite::Database& db, const std::string& title, const std::string& time);
+
+}  // namespace wedgeon::store
