@@ -16,7 +16,6 @@ public:
     HandMonitor() {
         listen(QHostAddress::LocalHost);
         QObject::connect(this, &QTcpServer::newConnection, this, [this] {
-            ++connections_;
             peer_ = nextPendingConnection();
             QObject::connect(peer_, &QTcpSocket::readyRead, this,
                              [this] { heard_ += peer_->readAll(); });
@@ -31,17 +30,14 @@ public:
         shot[store::Quantity::Carry] = carry_m;
         say(store::liveShot(id, shot));
     }
-    void hangUp() { peer_->disconnectFromHost(); }
     bool acknowledged(const std::string& id) const {
         return heard_.contains(QByteArray::fromStdString(store::liveAck(id)));
     }
     bool heard(const char* word) const { return heard_.contains(word); }
-    int connections() const { return connections_; }
 
 private:
     QPointer<QTcpSocket> peer_;
     QByteArray heard_;
-    int connections_ = 0;
 };
 
 }  // namespace wedgeon::test

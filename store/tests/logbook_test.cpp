@@ -12,13 +12,12 @@
 #include <sstream>
 
 #include "logbook_db.h"
+#include "logbook_fixture.h"
 #include "schema.h"
 #include "wedgeon/store/error.h"
 
 namespace wedgeon::store {
 namespace {
-
-namespace fs = std::filesystem;
 
 ShotRecord shotNumber(int i) {
     ShotRecord s;
@@ -45,34 +44,13 @@ bool same(const ShotRecord& a, const ShotRecord& b) {
     return a.labels == b.labels;
 }
 
-class LogbookTest : public testing::Test {
+class LogbookTest : public LogbookFolderTest {
 protected:
-    void SetUp() override {
-        folder_ =
-            fs::path(testing::TempDir()) / ("logbook-" + std::to_string(std::random_device()()));
-        fs::create_directory(folder_);
-        path_ = folder_ / "mine.wedgeon";
-    }
-    void TearDown() override { fs::remove_all(folder_); }
-
-    static ShotSource file(const std::string& name) { return {name, name, "2026-11-25T10:00:00"}; }
-    template <class Action>
-    static StoreError refusal(const Action& action) {
-        try {
-            action();
-        } catch (const StoreError& e) {
-            return e;
-        }
-        ADD_FAILURE() << "was not refused";
-        return {Fault::Empty, ""};
-    }
     void overwrite(std::streamoff at, const std::string& bytes) const {
         std::fstream f(path_, std::ios::in | std::ios::out | std::ios::binary);
         f.seekp(at);
         f.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
     }
-
-    fs::path folder_, path_;
 };
 
 TEST_F(LogbookTest, ShotsComeBackToTheLastBit) {
