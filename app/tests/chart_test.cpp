@@ -238,7 +238,7 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
     };
     if (!logged().back().record[Label::Recipe].empty()) press("Undeclare");
     press("Declare the bench's");
-    const auto recipes = store::parseRecipes(logged().back().record[Label::Recipe]);
+    const auto recipes = store::parseRecipes(logged().back().record[Label::Recipe].str());
     ASSERT_EQ(recipes.size(), 1u);
     EXPECT_NEAR(degFromRad(recipes[0].recipe.lean_rad), 7, 1e-9);
     window_->showView(MainWindow::Shape);

@@ -63,7 +63,7 @@ ShotStream::Next ShotStream::next() {
     out.shot = shots_[at_++];
     // The device knows who hits and with what, not when it will be noted or what a coach says.
     for (const Label l : {Label::Time, Label::Tags, Label::Note})
-        out.shot[l].clear();
+        out.shot[l] = {};
     if (happens(options_.faults.misread)) {
         const Quantity q = spoilt[static_cast<std::size_t>(uniform() * spoilt.size())];
         if (out.shot.has(q)) out.shot[q] *= uniform() < 0.5 ? 0.45 : 1.9;

@@ -201,10 +201,15 @@ void setPatience(SQLite::Database& db, Patience& patience) {
 }
 
 std::string textAt(SQLite::Statement& row, int column, std::size_t most) {
+    return std::string(viewAt(row, column, most));
+}
+
+std::string_view viewAt(SQLite::Statement& row, int column, std::size_t most) {
     const SQLite::Column c = row.getColumn(column);
     if (!c.isText()) return {};
+    const char* text = c.getText();
     const auto bytes = static_cast<std::size_t>(c.getBytes());
-    return bytes > most ? std::string() : c.getString();
+    return bytes > most ? std::string_view() : std::string_view(text, bytes);
 }
 
 double numberAt(SQLite::Statement& row, int column) {

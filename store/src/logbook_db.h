@@ -103,6 +103,8 @@ auto changed(const LogbookAccess::Impl& book, const Work& work) {
 
 /// A text of a row, bounded; empty for anything that is no text, since rows are somebody's bytes.
 std::string textAt(SQLite::Statement& row, int column, std::size_t most = 4096);
+/// The same until the next step.
+std::string_view viewAt(SQLite::Statement& row, int column, std::size_t most = 4096);
 /// A number of a row; NaN for what is no number that a quantity can have.
 double numberAt(SQLite::Statement& row, int column);
 

@@ -103,9 +103,10 @@ std::vector<LoggedShot> Logbook::shots(std::int64_t session, std::size_t most) c
         SQLite::Transaction snapshot(db);
         const auto dismissed = readDismissals(db);
         std::vector<LoggedShot> out;
+        WordPool words;
         const auto take = [&](SQLite::Statement& all) {
             while (all.executeStep()) {
-                out.push_back(shotAt(all));
+                out.push_back(shotAt(all, words));
                 const auto its = dismissed.find(out.back().id);
                 if (its != dismissed.end()) out.back().dismissed = its->second;
             }
@@ -159,10 +160,11 @@ void Logbook::eachShot(std::int64_t session, const std::function<void(LoggedShot
         }
         for (std::size_t i = 0; i < readers.size(); ++i)
             step(i);
+        WordPool words;
         while (!next.empty()) {
             const auto [id, reader] = next.top();
             next.pop();
-            LoggedShot shot = shotAt(*readers[reader]);
+            LoggedShot shot = shotAt(*readers[reader], words);
             const auto its = dismissed.find(id);
             if (its != dismissed.end()) shot.dismissed = its->second;
             take(std::move(shot));
@@ -176,7 +178,8 @@ std::optional<LoggedShot> Logbook::findShot(std::int64_t id) const {
         SQLite::Statement one(*impl_->db, selectShot() + " AND shots.id = ?1");
         one.bind(1, id);
         if (!one.executeStep()) return std::nullopt;
-        LoggedShot out = shotAt(one);
+        WordPool words;
+        LoggedShot out = shotAt(one, words);
         SQLite::Statement doubts(*impl_->db,
                                  "SELECT doubt FROM dismissals WHERE shot_id = ? ORDER BY doubt");
         doubts.bind(1, id);

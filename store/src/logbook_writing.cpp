@@ -125,10 +125,11 @@ KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>())
         }
         // A paced run goes out with an export as the release, and comes back as it.
         SQLite::Statement paced(db, selectShot() + " AND paced_m IS NOT NULL");
+        WordPool words;
         while (paced.executeStep()) {
             const int version = paced.getColumn(5).getInt();
             if (version >= 1 && version <= hashVersion)
-                impl_->hashes[version].push_back(hashOf(shotAt(paced).record, version));
+                impl_->hashes[version].push_back(hashOf(shotAt(paced, words).record, version));
         }
     });
     for (auto& [version, all] : impl_->hashes)

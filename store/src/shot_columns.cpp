@@ -45,11 +45,11 @@ std::string insertShots(std::size_t rows) {
 }
 
 void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot) {
-    for (const std::string& label : shot.labels) {
+    for (const Word& label : shot.labels) {
         if (label.empty()) {
             insert.bind(at);
         } else {
-            insert.bindNoCopy(at, label);
+            insert.bindNoCopy(at, label.str());
         }
         ++at;
     }
@@ -63,10 +63,10 @@ void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot) {
     }
 }
 
-ShotRecord recordAt(SQLite::Statement& row, int at) {
+ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words) {
     ShotRecord shot;
-    for (std::string& label : shot.labels)
-        label = textAt(row, at++);
+    for (std::size_t i = 0; i < labelCount; ++i)
+        shot.labels[i] = words.of(i, viewAt(row, at++));
     for (double& value : shot.values)
         value = numberAt(row, at++);
     return shot;
@@ -86,12 +86,12 @@ const std::string& selectSource() {
     return sql;
 }
 
-LoggedShot shotAt(SQLite::Statement& row) {
+LoggedShot shotAt(SQLite::Statement& row, WordPool& words) {
     LoggedShot shot;
     shot.id = row.getColumn(0).getInt64();
     shot.session = row.getColumn(1).getInt64();
-    shot.setAside = textAt(row, 2);
-    shot.record = recordAt(row, 7);
+    shot.setAside = words.of(labelCount, viewAt(row, 2));
+    shot.record = recordAt(row, 7, words);
     // Hashes of before version 2 do not tell: they were taken of values that SQLite changed.
     shot.damaged = row.getColumn(5).getInt() == hashVersion &&
                    hashOf(shot.record) != row.getColumn(4).getInt64();

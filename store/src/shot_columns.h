@@ -19,14 +19,14 @@ inline constexpr int columnsOfARow =
     firstRecordColumn - 1 + static_cast<int>(labelCount + quantityCount);
 
 void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot);
-ShotRecord recordAt(SQLite::Statement& row, int at);
+ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words);
 
 /// Whole shots, in the order of the table; more conditions ("AND …") and an order may follow.
 const std::string& selectShot();
 /// Of one source (?1); an order may follow.
 const std::string& selectSource();
 /// The row that selectShot gives; dismissals are left out.
-LoggedShot shotAt(SQLite::Statement& row);
+LoggedShot shotAt(SQLite::Statement& row, WordPool& words);
 
 std::int64_t sessionNamed(SQLite::Database& db, const std::string& title, const std::string& time);
 

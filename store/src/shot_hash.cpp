@@ -90,7 +90,7 @@ std::uint64_t first(const ShotRecord& shot) {
         m.add(std::isnan(v) ? std::uint64_t{0x7ff8} : bitsOf(v));
     }
     for (const Field& f : wordFields())
-        m.add(std::string_view(shot.labels[f.at]));
+        m.add(std::string_view(shot.labels[f.at].str()));
     return m.value();
 }
 
@@ -103,7 +103,7 @@ std::uint64_t second(const ShotRecord& shot) {
         m.add(bitsOf(v + 0.0));  // SQLite keeps no sign of a zero
     }
     for (const Field& f : wordFields()) {
-        const std::string_view word = shot.labels[f.at];
+        const std::string_view word = shot.labels[f.at].str();
         if (word.empty()) continue;
         m.add(f.name);
         m.add(word);

@@ -503,7 +503,7 @@ private:
                 if (words.size() > most) {
                     refuseCell(row, i, "is longer than " + std::to_string(most) + " characters");
                 } else {
-                    shot[*guess.label] = words;
+                    shot[*guess.label] = pool_.of(static_cast<std::size_t>(*guess.label), words);
                 }
             } else if (guess.quantity) {
                 const auto value = readNumber(row, i, held);
@@ -574,6 +574,7 @@ private:
     std::size_t bodyFrom_ = 0;
     std::vector<Column> columns_;
     ImportResult result_;
+    WordPool pool_;
     bool previewing_ = false;
     bool wordsBefore_ = false;  ///< the shot before had words beside the player's name
 };

@@ -147,9 +147,11 @@ bool ShotFilter::needsDoubts() const {
 }
 
 void ShotFilter::addWords(const store::ShotRecord& record, std::string& all) {
-    for (const std::string& label : record.labels) {
+    const store::Word& recipe = record.labels[static_cast<std::size_t>(store::Label::Recipe)];
+    for (const store::Word& word : record.labels) {
+        const std::string& label = word.str();
         // The set-up's document is not words.
-        if (label.empty() || &label == &record[store::Label::Recipe]) continue;
+        if (label.empty() || &word == &recipe) continue;
         const bool plain = std::all_of(label.begin(), label.end(),
                                        [](char c) { return static_cast<unsigned char>(c) < 0x80; });
         if (plain) {

@@ -170,8 +170,9 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->setPen(QPen(c.soft, 1.4));
         p->drawLine(QPointF(16, middle), QPointF(at.wordAt - 8, middle));
         p->setFont(small);
-        p->drawText(QPointF(at.wordAt, middle + 5),
-                    elided(small, text::fromUtf8(shots_.loggedAt(row).setAside), wordWidth_px - 4));
+        p->drawText(
+            QPointF(at.wordAt, middle + 5),
+            elided(small, text::fromUtf8(shots_.loggedAt(row).setAside.str()), wordWidth_px - 4));
         p->restore();
         return;
     }

@@ -36,7 +36,7 @@ struct LoggedShot {
     std::int64_t id = 0;
     std::int64_t session = 0;
     ShotRecord record;
-    std::string setAside;  ///< why it is not counted; empty when it is
+    Word setAside;  ///< why it is not counted; empty when it is
     /// Doubts (by their words) that the coach does not share.
     std::vector<std::string> dismissed;
     /// The run as somebody paced it, where the device did not measure it; it stands in

@@ -11,6 +11,7 @@
 #include <string_view>
 
 #include "wedgeon/store/unit.h"
+#include "wedgeon/store/word.h"
 
 namespace wedgeon::store {
 
@@ -71,12 +72,14 @@ std::string_view labelKey(Label label);
 /// Numbers are SI and radians; NaN stands for "not measured". Words are untrusted text.
 struct ShotRecord {
     std::array<double, quantityCount> values = filled();
-    std::array<std::string, labelCount> labels;
+    std::array<Word, labelCount> labels;
 
     double operator[](Quantity q) const { return values[static_cast<std::size_t>(q)]; }
     double& operator[](Quantity q) { return values[static_cast<std::size_t>(q)]; }
-    const std::string& operator[](Label l) const { return labels[static_cast<std::size_t>(l)]; }
-    std::string& operator[](Label l) { return labels[static_cast<std::size_t>(l)]; }
+    const std::string& operator[](Label l) const {
+        return labels[static_cast<std::size_t>(l)].str();
+    }
+    Word& operator[](Label l) { return labels[static_cast<std::size_t>(l)]; }
     bool has(Quantity q) const { return !std::isnan((*this)[q]); }
 
 private:
