@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <utility>
 
 #include "style/style.h"
 #include "text/units.h"
@@ -133,11 +134,11 @@ QLineEdit* ShotNotes::addLine(const QString& name, Label label) {
 }
 
 void ShotNotes::fillLine(QLineEdit* line, Label label) {
-    line->setText(shot_ ? text::fromUtf8(shot_->record[label]) : QString());
+    line->setText(shot_ ? text::fromUtf8(shot_->record[label].str()) : QString());
     line->setModified(false);
 }
 
-void ShotNotes::show(const store::LoggedShot* shot) {
+void ShotNotes::show(std::optional<store::LoggedShot> shot) {
     const bool same = shot_ && shot && shot_->id == shot->id;
     if (!same) {
         // What was typed for the former shot is that shot's.
@@ -150,7 +151,7 @@ void ShotNotes::show(const store::LoggedShot* shot) {
             }
         }
     }
-    shot_ = shot ? std::optional(*shot) : std::nullopt;
+    shot_ = std::move(shot);
     setEnabled(shot_.has_value());
     if (!shot_) return;
     if (!same || !tags_->isModified()) fillLine(tags_, Label::Tags);

@@ -25,7 +25,7 @@ class ShotNotes : public QWidget {
 public:
     ShotNotes(ShotLog& log, Workbench& bench, QWidget* parent = nullptr);
     /// Nothing for none. Fields that are being typed in keep their text.
-    void show(const store::LoggedShot* shot);
+    void show(std::optional<store::LoggedShot> shot);
     void focusTags();
     /// Something is being typed for the shot: it should stay the chosen one.
     bool isBeingTyped() const;

@@ -108,7 +108,7 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
 void ShotPanel::show(int row) {
     row_ = row < shots_.rowCount() ? row : -1;
     setVisible(row_ >= 0);
-    notes_->show(row_ >= 0 ? &shots_.loggedAt(row_) : nullptr);
+    notes_->show(row_ >= 0 ? std::optional(shots_.loggedAt(row_)) : std::nullopt);
     if (row_ < 0) return;
     const store::ShotRecord& record = shots_.recordAt(row_);
     const WatchedShot& shot = shots_.watchedAt(row_);
