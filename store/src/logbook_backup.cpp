@@ -5,6 +5,8 @@
 #include <unistd.h>
 
 #include <algorithm>
+#include <cerrno>
+#include <system_error>
 
 #include "logbook_db.h"
 #include "text.h"
@@ -30,7 +32,9 @@ bool sync(const fs::path& path) {
     const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
     if (fd < 0) return false;
     const bool good = ::fsync(fd) == 0;
+    const int why = errno;
     ::close(fd);
+    errno = why;
     return good;
 }
 
@@ -50,9 +54,9 @@ void Logbook::backUp(const fs::path& path) const {
             fs::remove(part, error);
             throw;
         }
-        const bool good = sync(part);
-        if (good) fs::rename(part, path, error);
-        if (!good || error) {
+        if (!sync(part)) error.assign(errno, std::generic_category());
+        if (!error) fs::rename(part, path, error);
+        if (error) {
             std::error_code ignored;
             fs::remove(part, ignored);
             throw StoreError(Fault::CannotWrite, path.filename().string() +

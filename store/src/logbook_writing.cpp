@@ -217,12 +217,11 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
 
 namespace {
 
-/// Those of a source's shots that are in \p hashes; ids.
+/// Those of a source's shots that are in \p hashes, which are sorted; ids.
 std::vector<std::int64_t> findAmong(SQLite::Database& db, std::int64_t source,
-                                    std::vector<std::int64_t> hashes) {
+                                    const std::vector<std::int64_t>& hashes) {
     std::vector<std::int64_t> out;
     if (hashes.empty()) return out;
-    std::sort(hashes.begin(), hashes.end());
     SQLite::Statement own(db, "SELECT id, row_hash FROM shots WHERE source_id = ?");
     own.bind(1, source);
     while (own.executeStep()) {
@@ -245,19 +244,18 @@ void addHashes(SQLite::Database& db, const std::string& condition, std::int64_t 
         out.push_back(all.getColumn(0).getInt64());
 }
 
-/// Leaves out of an arriving source what came in elsewhere since \p newest and \p notShown were
-/// read: few, unless two imports ran at once.
-std::size_t leaveOut(SQLite::Database& db, std::int64_t source, std::int64_t newest,
-                     const std::vector<std::int64_t>& notShown) {
+/// What came in elsewhere since \p newest and \p notShown were read, sorted: few, unless two
+/// imports ran at once.
+std::vector<std::int64_t> hashesSince(SQLite::Database& db, std::int64_t source,
+                                      std::int64_t newest,
+                                      const std::vector<std::int64_t>& notShown) {
     std::vector<std::int64_t> since;
     addHashes(db, "shots.id > ?1", newest, source, since);
     for (const std::int64_t other : notShown)
         addHashes(db, "source_id = ?1 AND shots.id <= " + std::to_string(newest), other, source,
                   since);
-    const auto twice = findAmong(db, source, std::move(since));
-    for (const std::int64_t id : twice)
-        run(db, "DELETE FROM shots WHERE id = ?", {id});
-    return twice.size();
+    std::sort(since.begin(), since.end());
+    return since;
 }
 
 }  // namespace
@@ -277,7 +275,12 @@ AddedShots LogbookWriter::commit() {
     }
     std::size_t twice = 0;
     changed(w.book, [&](SQLite::Database& db) {
-        twice = leaveOut(db, w.result.source, w.known.newest, w.known.notShown);
+        const auto again =
+            findAmong(db, w.result.source,
+                      hashesSince(db, w.result.source, w.known.newest, w.known.notShown));
+        for (const std::int64_t id : again)
+            run(db, "DELETE FROM shots WHERE id = ?", {id});
+        twice = again.size();
         const bool any = twice < w.result.added;
         if (run(db,
                 any ? "UPDATE sources SET state = 'whole', touched_s = ?1 WHERE id = ?2 AND state "
@@ -376,12 +379,16 @@ void Logbook::removeSource(std::int64_t source) {
 }
 
 void Logbook::restoreSource(std::int64_t source) {
+    // A shot of it that came in again meanwhile, or that was brought back from elsewhere, would
+    // stand there twice. Most of it is read before others have to wait.
+    const KnownShots known(*this);
     changed(*impl_, [&](SQLite::Database& db) {
-        // A shot of it that came in again meanwhile would stand there twice.
-        std::vector<std::int64_t> since;
-        addHashes(db, "shots.id > (SELECT max(id) FROM shots WHERE source_id = ?1)", source, source,
-                  since);
-        const std::size_t twice = findAmong(db, source, std::move(since)).size();
+        std::size_t twice =
+            findAmong(db, source,
+                      hashesSince(db, source, known.impl_->newest, known.impl_->notShown))
+                .size();
+        for (const auto& [version, hashes] : known.impl_->hashes)
+            twice += findAmong(db, source, hashes).size();
         if (twice > 0) {
             throw StoreError(Fault::Conflict,
                              std::to_string(twice) +

@@ -51,6 +51,18 @@ TEST_F(LogbookImportTest, AnImportComesBackAsItWasAndOnlyWhereNobodyTouchedIt) {
     EXPECT_EQ(window.shotCount(), 2u);
 }
 
+TEST_F(LogbookImportTest, TwoWindowsThatTakeTheSameFileBackAndForthDoNotDoubleIt) {
+    Logbook one(path_);
+    Logbook two(path_);
+    const AddedShots first = one.addShots(file("a.csv"), carries(0, 3));
+    one.removeSource(first.source);
+    const AddedShots second = two.addShots(file("a.csv"), carries(0, 3));
+    two.removeSource(second.source);
+    one.restoreSource(first.source);
+    EXPECT_EQ(refusal([&] { two.restoreSource(second.source); }).fault(), Fault::Conflict);
+    EXPECT_EQ(two.shotCount(), 3u);
+}
+
 TEST_F(LogbookImportTest, AnExportWithAPacedRunComesBackAsKnown) {
     Logbook book(path_);
     book.addShots(file("a.csv"), carries(0, 3));

@@ -211,6 +211,7 @@ public:
     bool contains(const ShotRecord& shot) const;
 
 private:
+    friend class Logbook;
     friend class LogbookWriter;
     struct Impl;
     std::unique_ptr<Impl> impl_;
