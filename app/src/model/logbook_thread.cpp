@@ -27,7 +27,7 @@ constexpr auto heldAfter = 400ms;
 constexpr std::chrono::milliseconds lookEvery = 700ms;
 /// After a change the file is made whole by itself, so that it can be copied or replaced by hand.
 constexpr std::chrono::milliseconds settleAfter = 50ms;
-/// Closing waits so long for a file that another program holds.
+/// Closing waits so long, for all that is left to write, for a file that another program holds.
 constexpr auto closingPatience = 5s;
 
 LogbookThread::Failure failureOf(const std::exception_ptr& thrown) {
@@ -197,10 +197,10 @@ void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
             setHeld(false);
             return job.end(nullptr);
         } catch (const StoreError& e) {
-            const auto waited = Clock::now() - since;
-            if (book_ && e.fault() == Fault::Locked &&
-                (!stop.stop_requested() || waited < closingPatience)) {
-                if (waited > heldAfter) setHeld(true);
+            const auto now = Clock::now();
+            if (stop.stop_requested() && !closesAt_) closesAt_ = now + closingPatience;
+            if (book_ && e.fault() == Fault::Locked && (!closesAt_ || now < *closesAt_)) {
+                if (now - since > heldAfter) setHeld(true);
                 if (!job.stop.stop_requested()) continue;
                 return job.end(std::make_exception_ptr(
                     StoreError(Fault::Cancelled, "stopped; nothing was taken")));

@@ -84,6 +84,7 @@ private:
     std::int64_t dataVersion_ = 0;
     bool held_ = false, dirty_ = false;
     std::chrono::steady_clock::time_point looked_{};
+    std::optional<std::chrono::steady_clock::time_point> closesAt_;  ///< of the thread
     int waitingEdits_ = 0;  ///< of the window's thread
 
     std::mutex mutex_;
