@@ -64,7 +64,8 @@ protected:
     }
     bool answered() {
         return QTest::qWaitFor(
-            [&] { return !said("askVerdict").startsWith(QStringLiteral("Looking")); }, 8000);
+            [&] { return !said("askVerdict").startsWith(QStringLiteral("Looking")); },
+            patience(8000));
     }
 };
 

@@ -23,7 +23,7 @@ protected:
                 return !said("tuneSentence").isEmpty() &&
                        !said("tuneSentence").startsWith(QStringLiteral("Tuning"));
             },
-            20000);
+            patience(20000));
     }
     void press(const char* text) {
         for (auto* b : window_->findChildren<QAbstractButton*>()) {
@@ -202,7 +202,8 @@ TEST_F(TuneViewTest, ALongTuningShowsHowFarItIsAndIsCancelled) {
     for (unsigned seed = 1; seed <= 25; ++seed) {
         for (auto r : demo::makeAcademy(seed).shots) {
             // Seed by seed another month, so that every day is one of its own.
-            r[store::Label::Time] = std::to_string(2000 + seed) + r[store::Label::Time].substr(4);
+            r[store::Label::Time] =
+                std::to_string(2000 + seed) + r[store::Label::Time].str().substr(4);
             many.push_back(r);
         }
     }
@@ -230,7 +231,8 @@ TEST_F(TuneViewTest, ALongTuningShowsHowFarItIsAndIsCancelled) {
     ASSERT_TRUE(again && again->isVisible());
     again->click();
     ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return said("tuneSentence").startsWith(QStringLiteral("Runa Vale")); }, 60000))
+        [&] { return said("tuneSentence").startsWith(QStringLiteral("Runa Vale")); },
+        patience(60000)))
         << said("tuneSentence").toStdString();
 }
 

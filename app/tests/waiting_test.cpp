@@ -23,9 +23,18 @@ namespace {
 /// A turn that is longer is felt. The sanitizers take their own time.
 #if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
 constexpr double longestTurn_ms = 1500;
+/// They keep what was freed, too: memory and pauses say nothing of the program then.
+constexpr bool isMeasured = false;
 #else
 constexpr double longestTurn_ms = 50;
+constexpr bool isMeasured = true;
 #endif
+/// So long another program holds the lock; WEDGEON_HELD_MS for a longer trial.
+int heldFor_ms() {
+    return qEnvironmentVariableIsSet("WEDGEON_HELD_MS")
+               ? qEnvironmentVariableIntValue("WEDGEON_HELD_MS")
+               : 4000;
+}
 /// The machine itself may take a turn: what the program does comes again.
 constexpr int attempts = 4;
 
@@ -161,16 +170,16 @@ TEST_F(WaitingTest, NoTurnIsLongWithAMillionShotsALockElsewhereAndAFlood) {
         chooseSession(1);
         settle();
         chooseSession(0);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() == shots; }, 60000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() == shots; }, patience(60000)));
         settle();
     });
     auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
     auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
     expectShortTurns("a filter among a million", [&] {
         filter->setText(QStringLiteral("runa spin>5800"));
-        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() > 0 && rows() < shots; }, 30000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() > 0 && rows() < shots; }, patience(30000)));
         filter->clear();
-        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() == shots; }, 30000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return rows() == shots; }, patience(30000)));
     });
     expectShortTurns("scrolling, choosing, tagging", [&] {
         for (int i = 0; i < 20; ++i) {
@@ -186,8 +195,8 @@ TEST_F(WaitingTest, NoTurnIsLongWithAMillionShotsALockElsewhereAndAFlood) {
     expectShortTurns("a flood of live shots", [&] {
         window_->listenTo(static_cast<quint16>(monitor.port()));
         const std::size_t before = monitor.acknowledged().size();
-        ASSERT_TRUE(
-            QTest::qWaitFor([&] { return monitor.acknowledged().size() > before + 3000; }, 60000))
+        ASSERT_TRUE(QTest::qWaitFor([&] { return monitor.acknowledged().size() > before + 3000; },
+                                    patience(60000)))
             << said("liveWords").toStdString();
     });
     const long memory = residentMb();
@@ -197,16 +206,18 @@ TEST_F(WaitingTest, NoTurnIsLongWithAMillionShotsALockElsewhereAndAFlood) {
         other.exec("BEGIN IMMEDIATE");
         action(QStringLiteral("Set the shot aside"))->trigger();
         const std::size_t before = monitor.acknowledged().size();
-        QTest::qWait(4000);
+        QTest::qWait(heldFor_ms());
         EXPECT_TRUE(trouble().contains(QStringLiteral("held by another program")))
             << trouble().toStdString();
         EXPECT_LE(monitor.acknowledged().size(), before + 400) << "only what was under way";
         other.exec("ROLLBACK");
-        ASSERT_TRUE(
-            QTest::qWaitFor([&] { return monitor.acknowledged().size() > before + 1000; }, 60000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return monitor.acknowledged().size() > before + 1000; },
+                                    patience(60000)));
         EXPECT_TRUE(trouble().isEmpty()) << trouble().toStdString();
     });
-    EXPECT_LT(residentMb(), memory + 100) << "what waits is the device's to keep";
+    if (isMeasured) {
+        EXPECT_LT(residentMb(), memory + 100) << "what waits is the device's to keep";
+    }
     for (auto* b : window_->findChildren<QPushButton*>()) {
         if (b->isVisible() && b->text() == QStringLiteral("Stop listening")) b->click();
     }
@@ -231,7 +242,9 @@ TEST_F(WaitingTest, APeerThatNeverReadsIsNotHeardForEver) {
     const long memory = residentMb();
     const long sent = monitor.sent();
     QTest::qWait(2500);
-    EXPECT_LT(residentMb(), memory + 30);
+    if (isMeasured) {
+        EXPECT_LT(residentMb(), memory + 30);
+    }
     EXPECT_GT(sent, 100);
     EXPECT_TRUE(window_->isEnabled());
 }
@@ -247,7 +260,7 @@ TEST_F(WaitingTest, ChangesThatWaitAreWrittenBeforeTheWindowCloses) {
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return trouble().contains(QStringLiteral("One change waits")); }, 5000));
     other->exec("ROLLBACK");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !window_->isVisible(); }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window_->isVisible(); }, patience(5000)));
     window_.reset();
     EXPECT_EQ(store::Logbook(logbookPath().toStdString()).shots().back().setAside, "by the coach");
 }
@@ -258,7 +271,8 @@ TEST_F(WaitingTest, LiveShotsGoOnWhileALongFileIsRead) {
         text += std::to_string(i) + "," + std::to_string(20 + 0.0001 * i) + ",19\n";
     FloodingMonitor monitor(true);
     window_->listenTo(static_cast<quint16>(monitor.port()));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return monitor.acknowledged().size() > 50; }, 10000));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return monitor.acknowledged().size() > 50; }, patience(10000)));
     window_->openFile(write(QStringLiteral("long.csv"), QByteArray::fromStdString(text)));
     std::size_t during = monitor.acknowledged().size();
     std::size_t gaps = 0;
@@ -268,7 +282,9 @@ TEST_F(WaitingTest, LiveShotsGoOnWhileALongFileIsRead) {
         gaps += now == during ? 1 : 0;
         during = now;
     }
-    EXPECT_LE(gaps, 2u) << "live shots come first";
+    if (isMeasured) {
+        EXPECT_LE(gaps, 2u) << "live shots come first";
+    }
     EXPECT_TRUE(notice().startsWith(QStringLiteral("200 000 shots from long.csv")) ||
                 notice().contains(QStringLiteral("from long.csv")))
         << notice().toStdString();

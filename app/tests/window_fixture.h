@@ -35,6 +35,16 @@
 
 namespace wedgeon::test {
 
+/// How long a test waits for something that takes \p ms at the most: longer where every access to
+/// memory is checked.
+constexpr int patience(int ms) {
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+    return 15 * ms;
+#else
+    return ms;
+#endif
+}
+
 class WindowTest : public testing::Test {
 protected:
     void SetUp() override {
@@ -50,7 +60,7 @@ protected:
 
     /// Until the logbook is open and everything is written and shown.
     void settle() {
-        ASSERT_TRUE(QTest::qWaitFor([this] { return window_->isSettled(); }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([this] { return window_->isSettled(); }, patience(20000)));
     }
 
     QString logbookPath() const { return folder_.filePath(QStringLiteral("test.wedgeon")); }
@@ -133,14 +143,14 @@ protected:
     void openShots(const QString& path, const std::function<void(ColumnsDialog&)>& answer = {}) {
         openByMenu(path);
         const auto read = [this] { return !notice().startsWith(QStringLiteral("Reading")); };
-        ASSERT_TRUE(QTest::qWaitFor(read, 10000));
+        ASSERT_TRUE(QTest::qWaitFor(read, patience(10000)));
         if (auto* dialog = window_->findChild<ColumnsDialog*>()) {
             if (answer) answer(*dialog);
             for (auto* b : dialog->findChildren<QPushButton*>()) {
                 if (b->text() == QStringLiteral("Read the shots"))
                     QTest::mouseClick(b, Qt::LeftButton);
             }
-            ASSERT_TRUE(QTest::qWaitFor(read, 10000));
+            ASSERT_TRUE(QTest::qWaitFor(read, patience(10000)));
         }
         settle();
         window_->activateWindow();  // the dialogs had the focus
