@@ -352,7 +352,6 @@ TEST_F(LogStateTest, AnExceptionInASlotOrAWorkerIsSaidAndTheProgramGoesOn) {
     QObject context;
     int answered = 0;
     LatestWorker<int, int> worker(
-        &context,
         [](const int& n) {
             if (n < 0) throw std::out_of_range("the worker tripped");
             return n;

@@ -46,12 +46,9 @@ void ImportJob::run(const QString& path, const Work& work) {
                             former = std::move(thread_)](const std::stop_token& stop) mutable {
         if (former.joinable()) former.join();
         const Deliver deliver = [this, generation](const std::function<void()>& action) {
-            QMetaObject::invokeMethod(
-                this,
-                [this, generation, action] {
-                    if (generation == generation_) action();
-                },
-                Qt::QueuedConnection);
+            box_.post([this, generation, action] {
+                if (generation == generation_) action();
+            });
         };
         const auto fail = [&](const QString& message, bool cancelled) {
             deliver([this, message, cancelled] { emit failed(message, cancelled); });

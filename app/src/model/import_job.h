@@ -11,6 +11,7 @@
 #include <memory>
 #include <thread>
 
+#include "model/mailbox.h"
 #include "model/shot_log.h"
 
 namespace wedgeon {
@@ -57,8 +58,9 @@ private:
               const std::stop_token& stop, const Deliver& deliver);
 
     ShotLog& log_;
-    std::jthread thread_;
     int generation_ = 0;
+    Mailbox box_;
+    std::jthread thread_;
 };
 
 }  // namespace wedgeon

@@ -4,8 +4,6 @@
 // takes its place, and a stale answer is dropped. Requests and answers are values.
 #pragma once
 
-#include <QMetaObject>
-#include <QObject>
 #include <condition_variable>
 #include <functional>
 #include <memory>
@@ -14,6 +12,7 @@
 #include <stop_token>
 #include <thread>
 
+#include "model/mailbox.h"
 #include "model/trouble.h"
 
 namespace wedgeon {
@@ -25,19 +24,15 @@ public:
     using Done = std::function<void(const Answer&)>;
     using Failed = std::function<void(const QString& why)>;
 
-    /// \p work runs in the thread; \p done in the thread of \p context, which must own this worker.
-    /// What \p work throws is told by \p failed there, or as a trouble where there is none.
-    LatestWorker(QObject* context, Work work, Done done, Failed failed = {})
-        : newest_(std::make_shared<std::uint64_t>(0)),
-          thread_([this, context, work = std::move(work), done = std::move(done),
-                   failed = std::move(failed), newest = newest_](const std::stop_token& stop) {
+    /// \p work runs in the thread; \p done in the thread that made and owns this worker. What
+    /// \p work throws is told by \p failed there, or as a trouble where there is none.
+    explicit LatestWorker(Work work, Done done, Failed failed = {})
+        : thread_([this, work = std::move(work), done = std::move(done),
+                   failed = std::move(failed)](const std::stop_token& stop) {
               const auto deliver = [&](std::uint64_t generation, std::function<void()> act) {
-                  QMetaObject::invokeMethod(
-                      context,
-                      [newest, generation, act = std::move(act)] {
-                          if (generation == *newest) act();
-                      },
-                      Qt::QueuedConnection);
+                  box_.post([this, generation, act = std::move(act)] {
+                      if (generation == newest_) act();
+                  });
               };
               while (std::optional<Question> q = next(stop)) {
                   try {
@@ -57,7 +52,7 @@ public:
           }) {}
 
     void ask(Request request) {
-        const std::uint64_t generation = ++*newest_;
+        const std::uint64_t generation = ++newest_;
         {
             const std::lock_guard lock(mutex_);
             waiting_.emplace(Question{std::move(request), generation});
@@ -67,7 +62,7 @@ public:
 
     /// Whatever is under way will not be delivered.
     void forget() {
-        ++*newest_;
+        ++newest_;
         const std::lock_guard lock(mutex_);
         waiting_.reset();
     }
@@ -84,7 +79,8 @@ private:
         return std::exchange(waiting_, std::nullopt);
     }
 
-    std::shared_ptr<std::uint64_t> newest_;  ///< read and written by the context's thread only
+    std::uint64_t newest_ = 0;  ///< read and written by the owner's thread only
+    Mailbox box_;
     std::mutex mutex_;
     std::condition_variable_any wake_;
     std::optional<Question> waiting_;

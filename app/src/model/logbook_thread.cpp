@@ -6,7 +6,6 @@
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
-#include <QMetaObject>
 #include <algorithm>
 #include <future>
 
@@ -42,11 +41,6 @@ LogbookThread::Failure failureOf(const std::exception_ptr& thrown) {
 
 }  // namespace
 
-template <class Act>
-void LogbookThread::inWindow(Act act) {
-    QMetaObject::invokeMethod(this, std::move(act), Qt::QueuedConnection);
-}
-
 LogbookThread::LogbookThread(const QString& path, QObject* parent)
     : QObject(parent), path_(path), thread_([this](const std::stop_token& stop) { main(stop); }) {}
 
@@ -60,7 +54,7 @@ void LogbookThread::run(Turn turn, Work work, Done done) {
     waitingEdits_ += edit ? 1 : 0;
     put(turn, {std::move(work),
                [this, edit, done = std::move(done)](const std::exception_ptr& thrown) {
-                   inWindow([this, edit, done, thrown] {
+                   box_.post([this, edit, done, thrown] {
                        waitingEdits_ -= edit ? 1 : 0;
                        if (done) done(thrown ? std::optional(failureOf(thrown)) : std::nullopt);
                    });
@@ -114,7 +108,7 @@ std::optional<LogbookThread::Job> LogbookThread::next(const std::stop_token& sto
 
 void LogbookThread::setHeld(bool held) {
     if (std::exchange(held_, held) == held) return;
-    inWindow([this, held] { emit this->held(held); });
+    box_.post([this, held] { emit this->held(held); });
 }
 
 bool LogbookThread::open(const std::stop_token& stop) {
@@ -156,7 +150,7 @@ bool LogbookThread::open(const std::stop_token& stop) {
         return false;
     }
     dataVersion_ = book_->dataVersion();
-    inWindow([this, readOnly = book_->readOnly()] { emit opened(readOnly); });
+    box_.post([this, readOnly = book_->readOnly()] { emit opened(readOnly); });
     return true;
 }
 
@@ -184,7 +178,7 @@ void LogbookThread::close(const Failure& failure) {
         book_->checkpoint();
     }
     book_.reset();
-    inWindow([this, failure, rescued] { emit closed(failure, rescued); });
+    box_.post([this, failure, rescued] { emit closed(failure, rescued); });
 }
 
 void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
@@ -220,7 +214,7 @@ void LogbookThread::lookAround() {
     try {
         book_->requireInPlace();
         const auto now = book_->dataVersion();
-        if (std::exchange(dataVersion_, now) != now) inWindow([this] { emit changedElsewhere(); });
+        if (std::exchange(dataVersion_, now) != now) box_.post([this] { emit changedElsewhere(); });
         if (std::exchange(dirty_, false)) book_->checkpoint();
     } catch (const StoreError& e) {
         if (e.fault() == Fault::Moved) close({e.fault(), QString::fromUtf8(e.what())});

@@ -18,6 +18,7 @@
 #include <stop_token>
 #include <thread>
 
+#include "model/mailbox.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook.h"
 
@@ -75,8 +76,6 @@ private:
     void close(const Failure& failure);
     void setHeld(bool held);
     void put(Turn turn, Job job);
-    template <class Act>
-    void inWindow(Act act);
 
     const QString path_;
     std::optional<store::Logbook> book_;  ///< of the thread
@@ -85,11 +84,12 @@ private:
     bool held_ = false, dirty_ = false;
     std::chrono::steady_clock::time_point looked_{};
     std::optional<std::chrono::steady_clock::time_point> closesAt_;  ///< of the thread
-    int waitingEdits_ = 0;  ///< of the window's thread
+    int waitingEdits_ = 0;                                           ///< of the window's thread
 
     std::mutex mutex_;
     std::condition_variable_any wake_;
     std::array<std::deque<Job>, 3> queues_;
+    Mailbox box_;
     std::jthread thread_;  ///< last: joins before the rest goes
 };
 

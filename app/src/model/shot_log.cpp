@@ -72,10 +72,9 @@ ShotLog::ShotLog(const QString& path, QUndoStack& undo, QObject* parent)
     : QObject(parent),
       undo_(undo),
       records_(std::make_shared<store::Records>()),
-      glance_(this, &ShotLog::read, [this](const Loaded& l) { take(l); }),
-      loader_(this, &ShotLog::read, [this](const Loaded& l) { take(l); }),
+      glance_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
+      loader_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
       replacer_(
-          this,
           [](const std::pair<QString, QString>& pathAndBackup) {
               return store::Logbook::replace(pathAndBackup.first.toStdString(),
                                              pathAndBackup.second.toStdString());

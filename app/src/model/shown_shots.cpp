@@ -16,7 +16,7 @@ constexpr int atOnce = 20'000;
 ShownShots::ShownShots(WatchedShots& shots, QObject* parent)
     : QAbstractListModel(parent),
       shots_(shots),
-      finder_(this, &ShownShots::find, [this](const Found& found) {
+      finder_(&ShownShots::find, [this](const Found& found) {
           std::vector<int> rows = found.rows;
           const int came = shots_.rowCount() - static_cast<int>(found.shots);
           if (came < 0) return;

@@ -15,14 +15,13 @@ Tuner::Tuner(QObject* parent)
     : QObject(parent),
       share_(std::make_shared<std::atomic<double>>(0.0)),
       reader_(
-          this,
           [](const Wanted& w) {
               return Readings{w.player,
                               store::findTuneShots(*w.shots, w.fallback, w.player.toStdString())};
           },
           [this](const Readings& r) { askFor(r); }),
       worker_(
-          this, &Tuner::answer,
+          &Tuner::answer,
           [this](const Answer& a) {
               working_ = false;
               emit tuned(a);

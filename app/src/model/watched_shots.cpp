@@ -3,7 +3,6 @@
 // Predictions for recorded shots.
 #include "model/watched_shots.h"
 
-#include <QThreadPool>
 #include <algorithm>
 #include <cmath>
 #include <utility>
@@ -109,13 +108,6 @@ TrackUnit trackUnit(Track track, const Units& units) {
 
 namespace {
 
-/// A million shots take a while to go: not in the window's thread.
-void dropElsewhere(ShotList shots) {
-    if (shots.empty()) return;
-    auto last = std::make_shared<ShotList>(std::move(shots));
-    QThreadPool::globalInstance()->start([last = std::move(last)]() mutable { last.reset(); });
-}
-
 /// Most shots have no note.
 WatchedShots::Doubts sparse(std::vector<std::vector<store::QualityNote>> notes) {
     auto out = std::make_shared<WatchedShots::Notes>();
@@ -131,7 +123,6 @@ WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
     : QAbstractListModel(parent),
       bench_(bench),
       judge_(
-          this,
           [](const Judged& j) { return sparse(store::findDoubts(*j.shots, j.givens, 0, j.stop)); },
           [this](const Doubts& found) {
               // Shots that came meanwhile have been judged by themselves.
@@ -154,7 +145,7 @@ WatchedShots::~WatchedShots() {
 
 void WatchedShots::setShots(const ShotList& shots, const QString& source, std::size_t before) {
     beginResetModel();
-    dropElsewhere(std::exchange(shots_, shots.snapshot()));
+    dropper_.drop(std::exchange(shots_, shots.snapshot()));
     before_ = before;
     source_ = source;
     doubts_ = {};

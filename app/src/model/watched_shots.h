@@ -15,6 +15,7 @@
 
 #include "model/shot_log.h"
 #include "model/workbench.h"
+#include "model/dropper.h"
 #include "text/sentences.h"
 #include "wedgeon/store/quality.h"
 #include "wedgeon/store/shot_givens.h"
@@ -125,6 +126,7 @@ private:
     };
     Doubts doubts_;
     std::stop_source stopJudging_;
+    Dropper<ShotList> dropper_;
     LatestWorker<Judged, Doubts> judge_;
 };
 

@@ -90,7 +90,6 @@ Workbench::Workbench(QObject* parent)
       ghostState_(state_),
       prediction_(predict(state_, units_, &error_)),
       swings_(
-          this,
           [](const Swings& s) -> std::optional<PlayedSwings> {
               try {
                   SimulationOptions options;

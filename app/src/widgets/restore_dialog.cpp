@@ -21,7 +21,6 @@ RestoreDialog::RestoreDialog(const QString& logbook, QWidget* parent)
     : QDialog(parent),
       backups_(store::Logbook::backups(logbook.toStdString())),
       reader_(
-          this,
           [logbook](const QString& path) {
               Seen seen{path, {}, {}, {}};
               try {

@@ -41,7 +41,7 @@ ExplainView::ExplainView(WatchedShots& shots, Workbench& bench, QWidget* parent)
     : QWidget(parent),
       shots_(shots),
       bench_(bench),
-      worker_(this, &ExplainView::explainBoth, [this](const Answer& a) { answered(a); }) {
+      worker_(&ExplainView::explainBoth, [this](const Answer& a) { answered(a); }) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makePage());

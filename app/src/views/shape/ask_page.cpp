@@ -81,7 +81,6 @@ QString heldWords(const InverseResult& r, const Units& units) {
 AskPage::AskPage(Workbench& bench, QWidget* parent)
     : DrawerPage(bench, tr("Ask for it"), parent),
       worker_(
-          this,
           [](const Question& q) -> Answer {
               try {
                   return findRecipe(q.start, q.givens, q.targets, q.freedoms);
