@@ -32,11 +32,11 @@ int main(int argc, char** argv) {
     out.precision(17);
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const TuneShot& s = shots[i];
-        const Contact prior = calcContact(s.givens);
-        out << i % 3 << ' ' << (s.givens.ball == BallKind::Range ? 1 : 0) << ' ' << prior.friction
-            << ' ' << prior.tangentialRestitution << ' ' << s.read.clubSpeed_mps << ' '
-            << s.read.attack_rad << ' ' << s.read.dynamicLoft_rad << ' ' << s.ballSpeed_mps << ' '
-            << s.launch_rad << ' ' << s.spin_radps << '\n';
+        const Contact prior = Predictor({}, s.conditions).contact();
+        out << i % 3 << ' ' << (s.conditions.ball == BallKind::Range ? 1 : 0) << ' '
+            << prior.friction << ' ' << prior.tangentialRestitution << ' ' << s.read.clubSpeed_mps
+            << ' ' << s.read.attack_rad << ' ' << s.read.dynamicLoft_rad << ' ' << s.ballSpeed_mps
+            << ' ' << s.launch_rad << ' ' << s.spin_radps << '\n';
     }
     out.close();
     TuneResult fit;

@@ -106,14 +106,15 @@ int main() {
         for (int i = 0; i < shots; ++i)
             library[static_cast<std::size_t>(i)] = carryByLibrary(launchOf(i));
     });
-    Givens g;
+    Conditions g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
     g.air = standardAir();
+    const Predictor predictor({}, g);
     ShotBatch batch;
     for (int i = 0; i < shots; ++i) {
         Recipe r;
         r.clubSpeed_mps = 10.0 + 0.02 * (i % 997);
-        batch.add(r, g);
+        (void)batch.add(r, predictor);
     }
     const double batch_us = bestMicroseconds(20, [&] { (void)calcBatch(batch, 1); });
 

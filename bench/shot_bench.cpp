@@ -16,12 +16,16 @@ namespace {
 
 using namespace wedgeon;
 
-Givens givens(double wind_mps) {
-    Givens g;
+Conditions conditions(double wind_mps) {
+    Conditions g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
     g.lie = findLie("short-dry")->lie;
     g.air.windAhead_mps = wind_mps;
     return g;
+}
+
+Predictor predictor(double wind_mps) {
+    return {{}, conditions(wind_mps)};
 }
 
 Recipe recipe(benchmark::IterationCount i) {
@@ -31,38 +35,38 @@ Recipe recipe(benchmark::IterationCount i) {
 }
 
 void wholeShot(benchmark::State& state) {
-    const Givens g = givens(static_cast<double>(state.range(0)));
+    const Predictor p = predictor(static_cast<double>(state.range(0)));
     benchmark::IterationCount i = 0;
     for (auto _ : state)
-        benchmark::DoNotOptimize(calcShot(recipe(i++), g).run.release_m);
+        benchmark::DoNotOptimize(p.shot(recipe(i++)).run.release_m);
 }
 BENCHMARK(wholeShot)->Arg(0)->Arg(3)->ArgName("wind")->Unit(benchmark::kMicrosecond);
 
 void flightOnly(benchmark::State& state) {
-    const Givens g = givens(0);
+    const Predictor p = predictor(0);
     benchmark::IterationCount i = 0;
     for (auto _ : state) {
         const double speed = 10.0 + static_cast<double>(i++ % 997) * 0.02;
         benchmark::DoNotOptimize(
-            calcFlight(launchFromAngles(speed, 0.55, 0, 600, 0), g.air).carry_m);
+            calcFlight(launchFromAngles(speed, 0.55, 0, 600, 0), p.conditions().air).carry_m);
     }
 }
 BENCHMARK(flightOnly)->Unit(benchmark::kMicrosecond);
 
 void spread(benchmark::State& state) {
-    const Givens g = givens(0);
-    const ShotResult d = calcShot({}, g);
+    const Predictor p = predictor(0);
+    const ShotResult d = p.shot({});
     for (auto _ : state)
-        benchmark::DoNotOptimize(findSpread(d, g, SpreadSource::swings()).carry_m);
+        benchmark::DoNotOptimize(p.spread(d, SpreadSource::swings()).carry_m);
 }
 BENCHMARK(spread)->Unit(benchmark::kMicrosecond);
 
 /// 10,000 shots in a batch on one core; the time is for one shot.
 void wholeShotInBatch(benchmark::State& state) {
-    const Givens g = givens(static_cast<double>(state.range(0)));
+    const Predictor p = predictor(static_cast<double>(state.range(0)));
     ShotBatch batch;
     for (benchmark::IterationCount i = 0; i < 10000; ++i)
-        batch.add(recipe(i), g);
+        (void)batch.add(recipe(i), p);
     for (auto _ : state)
         benchmark::DoNotOptimize(calcBatch(batch, 1).outcomes[10][7]);
     state.counters["per_shot"] =
@@ -73,32 +77,32 @@ void wholeShotInBatch(benchmark::State& state) {
 BENCHMARK(wholeShotInBatch)->Arg(0)->Arg(3)->ArgName("wind")->Unit(benchmark::kMillisecond);
 
 void sensitivity(benchmark::State& state) {
-    const Givens g = givens(0);
+    const Predictor p = predictor(0);
     for (auto _ : state)
-        benchmark::DoNotOptimize(calcSensitivity({}, g).slope[0][0]);
+        benchmark::DoNotOptimize(p.sensitivity({}).value().slope[0][0]);
 }
 BENCHMARK(sensitivity)->Unit(benchmark::kMicrosecond);
 
 void askForLaunchAndCarry(benchmark::State& state) {
-    const Givens g = givens(0);
+    const Predictor p = predictor(0);
     for (auto _ : state) {
         benchmark::DoNotOptimize(
-            findRecipe(
-                {}, g,
-                {{Outcome::LaunchAngle, radFromDeg(32), radFromDeg(0.5)},
-                 {Outcome::Carry, 30, 0.5}},
-                {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}})
+            p.findRecipe(
+                 {},
+                 {{Outcome::LaunchAngle, radFromDeg(32), radFromDeg(0.5)},
+                  {Outcome::Carry, 30, 0.5}},
+                 {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}})
                 .found);
     }
 }
 BENCHMARK(askForLaunchAndCarry)->Unit(benchmark::kMillisecond);
 
 void simulateThousand(benchmark::State& state) {
-    const Givens g = givens(2);
+    const Predictor p = predictor(2);
     SimulationOptions options;
     options.threads = static_cast<unsigned>(state.range(0));
     for (auto _ : state)
-        benchmark::DoNotOptimize(simulate({}, g, options).fat);
+        benchmark::DoNotOptimize(p.simulate({}, options).fat);
 }
 BENCHMARK(simulateThousand)
     ->Arg(1)

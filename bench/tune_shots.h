@@ -18,12 +18,12 @@ inline std::vector<TuneShot> manyTuneShots(int count = 10'000) {
     std::vector<TuneShot> out;
     for (int i = 0; i < count; ++i) {
         TuneShot s;
-        s.givens.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-        s.givens.ball = i % 3 == 2 ? BallKind::Range : BallKind::Soft;
-        s.givens.face = i % 3 == 1 ? FaceCondition::FreshWet : FaceCondition::FreshDry;
+        s.conditions.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+        s.conditions.ball = i % 3 == 2 ? BallKind::Range : BallKind::Soft;
+        s.conditions.face = i % 3 == 1 ? FaceCondition::FreshWet : FaceCondition::FreshDry;
         s.read = {9 + 22 * uniform(random), radFromDeg(-9 * uniform(random)), 0,
                   radFromDeg(34 + 24 * uniform(random)), 0};
-        const ShotResult hit = calcShotFromDelivery(s.read, s.givens);
+        const ShotResult hit = Predictor({}, s.conditions).shotFrom(s.read);
         s.read.dynamicLoft_rad += radFromDeg(1);
         s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + 0.01 * normal(random));
         s.launch_rad = hit.strike.launch.angle_rad() + 0.01 * normal(random);

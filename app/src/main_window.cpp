@@ -94,7 +94,7 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
         return store::formatDeclared(state.recipes[state.chosen]);
     });
     connect(&shots_, &WatchedShots::shotsChanged, this,
-            [this] { wanted_.see(shots_.shots(), bench_.state().givens); });
+            [this] { wanted_.see(shots_.shots(), bench_.fallback()); });
     connect(&import_, &ImportJob::progress, notice_, &NoticeBar::setProgress);
     connect(&import_, &ImportJob::finished, this, &MainWindow::importFinished);
     connect(&import_, &ImportJob::guessed, this, &MainWindow::confirmColumns);
@@ -118,6 +118,8 @@ MainWindow::MainWindow(const QString& logbook, QWidget* parent)
     connect(troubles, &LogbookTroubles::restoreRequested, this, &MainWindow::chooseBackup);
     connect(&log_, &ShotLog::stateChanged, this, &MainWindow::startWaitingFile);
     connect(&log_, &ShotLog::opened, this, &MainWindow::logOpened);
+    connect(&log_, &ShotLog::recordsChanged, this,
+            [this] { bench_.setEveryone(log_.records().everyone); });
     connect(&log_, &ShotLog::saved, this, &MainWindow::closeWhenSaved);
     connect(tune_, &TuneView::taken, this, [this] { showView(Watch); });
     showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
@@ -129,15 +131,17 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::logOpened() {
-    if (!tuningTaken_ && log_.records().everyones) {
-        BenchState next = bench_.state();
-        next.givens.everyones = log_.records().everyones;
-        const auto its = next.givens.everyones->find(next.player.toStdString());
-        if (its != next.givens.everyones->end()) next.givens.tuning = its->second;
-        bench_.edit(next, tr("use the tuning to %1").arg(next.player));
-        bench_.undoStack().clear();  // that is how the window starts
+    if (!playerTaken_) {
+        const store::Players& everyone = *log_.records().everyone;
+        const auto its = everyone.find(bench_.state().player.name);
+        if (its != everyone.end() && its->second != bench_.state().player) {
+            BenchState next = bench_.state();
+            next.player = its->second;
+            bench_.edit(next, tr("change player"));
+            bench_.undoStack().clear();  // that is how the window starts
+        }
     }
-    tuningTaken_ = true;
+    playerTaken_ = true;
     const auto& all = log_.records().sessions;
     if (!all.empty()) {
         log_.load(all.back().id);
@@ -434,7 +438,7 @@ void MainWindow::openFile(const QString& path, bool alwaysAsk) {
         import_.cancel();
     });
     // A file that was named at the start waits for the logbook.
-    waitingFile_ = ImportJob::Wanted{path, alwaysAsk, bench_.state().givens.hand == Hand::Left};
+    waitingFile_ = ImportJob::Wanted{path, alwaysAsk, bench_.state().player.hand == Hand::Left};
     startWaitingFile();
 }
 

@@ -88,7 +88,7 @@ private:
     ImportJob import_;
     bool closes_ = false;  ///< as soon as everything is on the disk
     bool closesAnyway_ = false;
-    bool tuningTaken_ = false;
+    bool playerTaken_ = false;
     std::optional<ImportJob::Wanted> waitingFile_;
     LessonLine* lesson_;
     NoticeBar* notice_;

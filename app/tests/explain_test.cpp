@@ -4,6 +4,7 @@
 #include <QClipboard>
 
 #include "academy.h"
+#include "start_state.h"
 #include "wedgeon/explain/groups.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/units.h"
@@ -44,13 +45,10 @@ TEST_F(ExplainTest, SharesAndUnexplainedAddUpToWhatWasMeasured) {
     const auto& a = shots[0];
     const auto& b = shots[7];
     // The same from the core.
-    Givens fallback;
-    fallback.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
-    fallback.lie = findLie("short-dry")->lie;
-    fallback.air.temperature_c = 14;
+    const store::Fallback fallback{{}, startConditions(), nullptr};
     const auto causes = [&](const store::ShotRecord& r) {
-        const Givens g = store::findShotGivens(r, fallback).givens;
-        return causesOf(calcShotFromDelivery(*store::findDelivery(r), g), g);
+        const Predictor g = store::findShotGivens(r, fallback).predictor();
+        return g.causes(g.shotFrom(*store::findDelivery(r)));
     };
     const Explanation e = explain(causes(a), causes(b));
     const QString landing = stair("landing");
@@ -114,10 +112,7 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
         [&] { return said("explainWhy").contains(QStringLiteral("Of the release")); }, 20000))
         << said("explainWhy").toStdString();
 
-    Givens fallback;
-    fallback.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
-    fallback.lie = findLie("short-dry")->lie;
-    fallback.air.temperature_c = 14;
+    const store::Fallback fallback{{}, startConditions(), nullptr};
     std::array<std::vector<ShotCauses>, 2> groups;
     std::array<double, 2> landing{};
     std::array<int, 2> measured{};
@@ -127,9 +122,9 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
             r[store::Label::Swing].find('9') == std::string::npos)
             continue;
         const std::size_t side = player.starts_with("Runa") ? 0 : 1;
-        const Givens g = store::findShotGivens(r, fallback).givens;
+        const Predictor g = store::findShotGivens(r, fallback).predictor();
         if (const auto delivery = store::findDelivery(r))
-            groups[side].push_back(causesOf(calcShotFromDelivery(*delivery, g), g));
+            groups[side].push_back(g.causes(g.shotFrom(*delivery)));
         if (r.has(Quantity::LandingAngle)) {
             landing[side] += r[Quantity::LandingAngle];
             ++measured[side];

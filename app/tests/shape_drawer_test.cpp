@@ -71,7 +71,7 @@ protected:
 
 TEST_F(DrawerTest, WhyShowsEachStepWithTheCoresNumbers) {
     open("Why this result");
-    const ShotResult s = calcShot(startRecipe(), startGivens());
+    const ShotResult s = startPredictor().shot(startRecipe());
     EXPECT_NEAR(numberAfter(said("whyNumbers0"), QStringLiteral("dynamic loft")),
                 degFromRad(s.swing.delivery.dynamicLoft_rad), 0.051);
     EXPECT_NEAR(numberAfter(said("whyNumbers1"), QStringLiteral("attack")),
@@ -151,10 +151,10 @@ TEST_F(DrawerTest, EverySchoolLoadsAndItsClaimsAreTheCores) {
     for (const School& s : schools()) {
         start->setCurrentIndex(i++);
         press(QStringLiteral("Put it on the bench"));
-        const Givens g = startGivens();
+        const Predictor g = startPredictor();
         Recipe r = s.recipe;
         r.clubSpeed_mps = 21;
-        const ShotResult shot = calcShot(r, g);
+        const ShotResult shot = g.shot(r);
         EXPECT_NEAR(numberAfter(flight(), QStringLiteral("rests at")), shot.total_m(), 0.051)
             << s.key;
         EXPECT_NEAR(number("Face opened")->value(), degFromRad(s.recipe.open_rad), 0.051);
@@ -200,12 +200,12 @@ TEST_F(DrawerTest, ThreeRecipesSideBySideAtOneCarryAndTheirShares) {
         EXPECT_NEAR(cell(QStringLiteral("Carry"), column), cell(QStringLiteral("Carry"), 1), 0.11);
 
     // The shares, once more from the core.
-    const Givens g = startGivens();
-    const ShotResult a = calcShot(startRecipe(), g);
+    const Predictor g = startPredictor();
+    const ShotResult a = g.shot(startRecipe());
     Recipe flighted = findSchool("flighted")->recipe;
-    flighted.clubSpeed_mps = findSpeedForCarry(flighted, g, a.flight.carry_m);
-    const ShotResult b = calcShot(flighted, g);
-    const Explanation e = explain(causesOf(a, g), causesOf(b, g));
+    flighted.clubSpeed_mps = g.speedForCarry(flighted, a.flight.carry_m);
+    const ShotResult b = g.shot(flighted);
+    const Explanation e = explain(g.causes(a), g.causes(b));
     const QString shares =
         byName<Drawing>(QStringLiteral("Shares of the difference"))->accessibleDescription();
     EXPECT_NEAR(numberAfter(shares, QStringLiteral("loft")), e(Outcome::Release, Cause::Loft),
@@ -383,7 +383,7 @@ TEST_F(DrawerTest, TheSameTurnOnAMidIron) {
     drag(turn, turn->handles().first().at, {-90, 0});
     const double open = number("Face opened")->value();
     EXPECT_LT(open, -15);
-    const FaceAim wedge = calcFace(startGivens().wedge, {radFromDeg(open), 0, 0});
+    const FaceAim wedge = calcFace(startConditions().wedge, {radFromDeg(open), 0, 0});
     EXPECT_NEAR(numberAfter(turn->accessibleDescription(), QStringLiteral("wedge looks")),
                 -degFromRad(wedge.faceAngle_rad), 0.11);
     EXPECT_NEAR(numberAfter(turn->accessibleDescription(), QStringLiteral("with")),

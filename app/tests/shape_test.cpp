@@ -129,11 +129,11 @@ TEST_F(ShapeTest, TheSpreadFollowsFromTheSimulationOfTheSameSetUp) {
     };
     auto* open = byName<QDoubleSpinBox>(QStringLiteral("Face opened"));
     open->setValue(12);
-    Givens g = startGivens();
+    const Predictor g = startPredictor();
     Recipe r = startRecipe();
     r.open_rad = radFromDeg(12);
     SimulationOptions options;
-    const Simulation played = simulate(r, g, options);
+    const Simulation played = g.simulate(r, options);
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return std::abs(between().first - played[Outcome::Total].p10) < 0.051; }, 2000))
         << flight().toStdString() << " should begin at " << played[Outcome::Total].p10;
@@ -176,8 +176,8 @@ TEST_F(ShapeTest, UnitsChangeEveryNumberAndNothingElse) {
     Recipe faster = startRecipe();
     faster.clubSpeed_mps += 0.44704;
     EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 mph: ")),
-                (calcShot(faster, startGivens()).flight.carry_m -
-                 calcShot(startRecipe(), startGivens()).flight.carry_m) /
+                (startPredictor().shot(faster).flight.carry_m -
+                 startPredictor().shot(startRecipe()).flight.carry_m) /
                     0.9144,
                 0.051);
     EXPECT_FALSE(action(QStringLiteral("Undo"))->isEnabled());
@@ -261,9 +261,9 @@ TEST_F(ShapeTest, ASetUpOutsideTheModelSaysSoAndCanBeUndone) {
 }
 
 TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
-    const Givens g = startGivens();
+    const Predictor g = startPredictor();
     const Recipe r = startRecipe();
-    const ShotResult shot = calcShot(r, g);
+    const ShotResult shot = g.shot(r);
     EXPECT_NEAR(launch(), degFromRad(shot.strike.launch.angle_rad()), 0.51);
     EXPECT_NEAR(rest(), shot.total_m(), 0.051);
     const QString face_ = face()->accessibleDescription();
@@ -280,7 +280,7 @@ TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
     EXPECT_NEAR(numberAfter(spin, QStringLiteral("window: launch")),
                 degFromRad(window.from.launch_rad), 0.51);
 
-    const StrikeChances c = calcStrikeChances(solePass(shot, g), g.lie, {});
+    const StrikeChances c = g.chances(shot);
     EXPECT_NEAR(numberAfter(faceOn()->accessibleDescription(), QStringLiteral("clean")),
                 100 * c.clean, 0.51);
 
@@ -289,7 +289,7 @@ TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
     Recipe faster = r;
     faster.clubSpeed_mps += 1;
     EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 m/s: ")),
-                calcShot(faster, g).flight.carry_m - shot.flight.carry_m, 0.051);
+                g.shot(faster).flight.carry_m - shot.flight.carry_m, 0.051);
 }
 
 TEST_F(ShapeTest, CopyPutsTheSentenceOnTheClipboard) {

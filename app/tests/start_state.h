@@ -3,17 +3,21 @@
 // The window's starting set-up, once more by hand.
 #pragma once
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::test {
 
-inline Givens startGivens() {
-    Givens g;
+inline Conditions startConditions() {
+    Conditions g;
     g.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
     g.lie = findLie("short-dry")->lie;
     g.air.temperature_c = 14;
     return g;
+}
+
+inline Predictor startPredictor() {
+    return {{}, startConditions()};
 }
 
 inline Recipe startRecipe() {

@@ -90,9 +90,9 @@ TEST(Sentences, AMeasuredShotSaysWhatIsKnownAndWhatIsNot) {
 }
 
 TEST(Sentences, SaysWhetherTheSpinIsWithinTheSpread) {
-    Givens g;
+    Conditions g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    const ShotResult shot = calcShot({}, g);
+    const ShotResult shot = Predictor({}, g).shot({});
     const Spread spread{.spinRate_radps = radpsFromRpm(300), .release_m = 0.5};
     text::Measured m;
     m.spin_radps = shot.strike.launch.spinRate_radps() + radpsFromRpm(200);

@@ -59,7 +59,8 @@ TEST_F(TuneViewTest, ItSaysWhatTheCoreFindsForEachPlayer) {
             shot.record = r;
             logged.push_back(shot);
         }
-        const auto data = store::findTuneShots(logged, startGivens(), truth.player);
+        const auto data =
+            store::findTuneShots(logged, {{}, startConditions(), nullptr}, truth.player);
         const TuneResult fit = fitStrike(data.shots);
         for (const TuneEstimate& e : fit.estimates) {
             if (e.kind != TuneEstimate::Kind::LoftBias) continue;
@@ -93,7 +94,7 @@ TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
         shot.record = r;
         logged.push_back(shot);
     }
-    const auto data = store::findTuneShots(logged, startGivens(), "Runa Vale");
+    const auto data = store::findTuneShots(logged, {{}, startConditions(), nullptr}, "Runa Vale");
     const PlayerFit fit = fitPlayer(data.shots);
     ASSERT_FALSE(fit.delivery.estimates.empty());
     press("Set-up and swings");
@@ -162,7 +163,7 @@ TEST_F(TuneViewTest, TheShotsToHitAreTickedOffAsTheyComeIn) {
         shot.record = r;
         logged.push_back(shot);
     }
-    const auto data = store::findTuneShots(logged, startGivens(), "Runa Vale");
+    const auto data = store::findTuneShots(logged, {{}, startConditions(), nullptr}, "Runa Vale");
     const auto next = findNextShots(data.shots, fitStrike(data.shots));
     ASSERT_FALSE(next.empty());
     const NextShot& first = next.front();
@@ -290,9 +291,9 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
         ASSERT_TRUE(inUse);
         EXPECT_EQ(inUse->shotIds.size() > 80, true);
         // The same from the core.
-        Givens givens = startGivens();
-        givens.tuning = std::make_shared<Tuning>(inUse->tuning);
-        const ShotResult shot = calcShot(startRecipe(), givens);
+        const ShotResult shot =
+            Predictor({"", Hand::Right, std::make_shared<Tuning>(inUse->tuning)}, startConditions())
+                .shot(startRecipe());
         EXPECT_NEAR(numberAfter(withTuning, QStringLiteral("arries")), shot.flight.carry_m, 0.51)
             << withTuning.toStdString();
     }

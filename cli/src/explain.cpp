@@ -36,14 +36,14 @@ Side sideOf(const std::vector<store::ShotRecord>& shots, const std::string& chos
     Side side;
     for (const std::size_t n : parseShotNumbers(chosen, shots.size())) {
         const store::ShotRecord& record = shots[n - 1];
-        const Givens givens = store::findShotGivens(record, Givens{}).givens;
         const auto delivery = store::findDelivery(record);
         if (!delivery) {
             ++side.unmeasured;
             continue;
         }
         try {
-            side.causes.push_back(causesOf(calcShotFromDelivery(*delivery, givens), givens));
+            const Predictor predictor = store::findShotGivens(record, {}).predictor();
+            side.causes.push_back(predictor.causes(predictor.shotFrom(*delivery)));
         } catch (const RangeError&) {
             ++side.unmeasured;
         }

@@ -184,8 +184,9 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
         shot.record = std::move(r);
         logged.push_back(std::move(shot));
     }
-    Givens fallback;
-    fallback.wedge.lie_rad = radFromDeg(64);  // as in `predict`, where nothing else is said
+    store::Fallback fallback;
+    fallback.conditions.wedge.lie_rad =
+        radFromDeg(64);  // as in `predict`, where nothing else is said
     const store::TuneShots data = store::findTuneShots(logged, fallback, player);
     if (data.shots.empty() && !player.empty() && data.withoutClub == 0)
         throw std::invalid_argument("the file has no shot of a player \"" + player + "\"");

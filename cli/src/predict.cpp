@@ -157,8 +157,7 @@ private:
             if (hasExtras(in)) return;
             const ShotCase c = readShot(in);
             in.finish();
-            shots_.add(c.recipe, c.givens);
-            place_[i] = shots_.size() - 1;
+            if (shots_.add(c.recipe, c.predictor())) place_[i] = shots_.size() - 1;
         } catch (const std::invalid_argument&) {
             place_[i] = none;  // left to the single path, which words the error
         }

@@ -53,6 +53,11 @@ const DialInfo& dialNamed(const Fields& in, std::string_view key) {
     throw std::invalid_argument(in.name("dial") + "must be one of " + names);
 }
 
+ShotCauses causesOf(const ShotCase& c) {
+    const Predictor predictor = c.predictor();
+    return predictor.causes(predictor.shot(c.recipe));
+}
+
 }  // namespace
 
 void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
@@ -74,7 +79,7 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     }
     options.samples = static_cast<std::size_t>(samples);
     options.seed = static_cast<std::uint64_t>(seed);
-    const Simulation s = simulate(shot.recipe, shot.givens, options);
+    const Simulation s = shot.predictor().simulate(shot.recipe, options);
     JsonText text;
     text.count("samples", static_cast<long>(s.samples));
     text.count("outside", static_cast<long>(s.outside));
@@ -131,7 +136,7 @@ void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
         freedoms.push_back(freedom);
     }
     ask.finish();
-    const InverseResult r = findRecipe(shot.recipe, shot.givens, targets, freedoms);
+    const InverseResult r = shot.predictor().findRecipe(shot.recipe, targets, freedoms);
     JsonText text;
     text.flag("found", r.found);
     JsonText recipe;
@@ -150,8 +155,13 @@ void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
 
 void runSensitivity(Fields& in, const ShotCase& shot, JsonText& out) {
     if (!in.flag("sensitivity")) return;
-    const Sensitivity s = calcSensitivity(shot.recipe, shot.givens);
     JsonText text;
+    const auto found = shot.predictor().sensitivity(shot.recipe);
+    if (!found) {
+        text.word("reason", "What a step is worth is worked out on plain ground only.");
+        return out.object("worth", text);
+    }
+    const Sensitivity& s = *found;
     for (const DialInfo& d : dials()) {
         JsonText one;
         for (const OutcomeInfo& o : outcomes()) {
@@ -167,9 +177,7 @@ void runExplanation(Fields& in, const ShotCase& shot, JsonText& out) {
     Fields other = in.child("explain_against");
     const ShotCase against = readShot(other);
     other.finish();
-    const Explanation e =
-        explain(causesOf(calcShot(shot.recipe, shot.givens), shot.givens),
-                causesOf(calcShot(against.recipe, against.givens), against.givens));
+    const Explanation e = explain(causesOf(shot), causesOf(against));
     JsonText text;
     for (const OutcomeInfo& o : outcomes()) {
         JsonText one;

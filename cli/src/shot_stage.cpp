@@ -5,6 +5,7 @@
 
 #include <array>
 
+#include "line_fields.h"
 #include "recipe_fields.h"
 #include "wedgeon/units.h"
 
@@ -19,46 +20,12 @@ constexpr std::array hands{HandWord{"right", Hand::Right}, HandWord{"left", Hand
 constexpr std::array<std::string_view, 7> extraKeys{
     "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
 
-Zone readZone(Fields in) {
-    ZoneKind kind{};
-    if (!findZoneKind(in.word("kind", "green"), kind)) {
-        throw std::invalid_argument(in.name("kind") +
-                                    "must be one of fairway, rough, bunker, fringe, green, water");
-    }
-    Zone z = Zone::of(kind, in.number("length_m"), in.number("slope_pct", 0) / 100);
-    z.slopeAcross = in.number("slope_across_pct", 0) / 100;
-    z.firmness = in.number("firmness", z.firmness);
-    z.friction = in.number("friction", z.friction);
-    if (in.has("stimp_ft")) {
-        Ground green;
-        green.stimp_ft = in.number("stimp_ft");
-        green.validate();
-        z.rolling_mps2 = green.rollingResistance_mps2();
-    }
-    z.rolling_mps2 = in.number("rolling_mps2", z.rolling_mps2);
-    in.finish();
-    return z;
-}
-
-std::shared_ptr<const Terrain> readTerrain(Fields& in) {
-    std::vector<Zone> zones;
-    std::vector<Obstacle> obstacles;
-    for (Fields& z : in.children("zones", Terrain::mostZones))
-        zones.push_back(readZone(std::move(z)));
-    for (Fields& o : in.children("obstacles", Terrain::mostZones)) {
-        obstacles.push_back({o.number("at_m"), o.number("height_m")});
-        o.finish();
-    }
-    if (zones.empty() && obstacles.empty()) return nullptr;
-    return std::make_shared<const Terrain>(std::move(zones), std::move(obstacles));
-}
-
-void writeMargin(JsonText& out, const ShotResult& r, const Givens& givens) {
+void writeMargin(JsonText& out, const ShotResult& r, const Predictor& predictor) {
     out.number("effective_bounce_deg", degFromRad(r.margin.effectiveBounce_rad));
     out.number("leading_edge_mm", 1000 * r.margin.leadingEdge_m);
     out.number("ball_contact_mm", 1000 * r.margin.ballContact_m);
     out.number("room_mm", 1000 * r.margin.room_m());
-    const StrikeChances c = calcStrikeChances(solePass(r, givens), givens.lie, {});
+    const StrikeChances c = predictor.chances(r);
     out.number("fat", c.fat);
     out.number("clean", c.clean);
     out.number("thin", c.thin);
@@ -88,11 +55,11 @@ Ground readGround(Fields& in) {
 
 ShotCase readShot(Fields& in) {
     ShotCase c;
-    Givens& g = c.givens;
+    Conditions& g = c.conditions;
     g.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
                radFromDeg(in.number("bounce_deg", 10))};
     c.recipe = store::readRecipeFields(in);
-    g.hand = named(in, "hand", "right", hands).value;
+    c.hand = named(in, "hand", "right", hands).value;
     g.ball = named(in, "ball", "soft", namedBalls()).ball;
     g.face = named(in, "face", "fresh-dry", namedFaces()).face;
     Fields lie = in.child("lie");
@@ -106,7 +73,7 @@ ShotCase readShot(Fields& in) {
     Fields air = in.child("air");
     g.air = readAir(air);
     air.finish();
-    g.terrain = readTerrain(in);
+    g.line = store::readLineFields(in);
     return c;
 }
 
@@ -114,7 +81,7 @@ bool hasExtras(const Fields& in) {
     for (const std::string_view key : extraKeys) {
         if (in.has(key)) return true;
     }
-    return in.has("zones") || in.has("obstacles");
+    return in.has("zones") || in.has("obstacles") || in.has("flag_m") || in.has("line_name");
 }
 
 void writeLaunch(JsonText& out, const Launch& launch) {
@@ -152,7 +119,8 @@ void writeRun(JsonText& out, const GroundResult& r) {
 
 void runShot(Fields in, JsonText& out) {
     const ShotCase c = readShot(in);
-    const ShotResult r = calcShot(c.recipe, c.givens);
+    const Predictor predictor = c.predictor();
+    const ShotResult r = predictor.shot(c.recipe);
     const Delivery& d = r.swing.delivery;
     writeLaunch(out, r.strike.launch);
     writeFlight(out, r.flight);
@@ -170,20 +138,20 @@ void runShot(Fields in, JsonText& out) {
     out.number("face_angle_deg", degFromRad(d.faceAngle_rad));
     out.number("friction", r.contact.friction);
     out.number("tangential_restitution", r.contact.tangentialRestitution);
-    writeMargin(out, r, c.givens);
+    writeMargin(out, r, predictor);
     out.number("spin_loft_deg", degFromRad(r.strike.spinLoft_rad));
     out.number("grip_ratio", r.strike.gripRatio);
     out.word("limited_by", r.strike.limitedByFriction() ? "friction" : "loft");
     out.number("total_m", r.total_m());
     out.number("rest_side_m", r.restSide_m());
-    out.number("aim_deg", degFromRad(findAim(c.recipe, c.givens)));
+    out.number("aim_deg", degFromRad(predictor.aim(c.recipe)));
     out.word("behaviour", behaviourKey(r.behaviour.behaviour));
     out.count("biting_bounce", r.behaviour.bitingBounce);
-    if (c.givens.terrain) {
+    if (const auto& line = c.conditions.line) {
         out.count("zone", static_cast<long>(r.run.zone));
-        out.word("zone_kind", zoneKey(c.givens.terrain->zones()[r.run.zone].kind));
+        out.word("zone_kind", zoneKey(line->zones[r.run.zone].kind));
         out.flag("in_water", r.run.inWater);
-        if (!c.givens.terrain->obstacles().empty()) {
+        if (!line->obstacles.empty()) {
             out.number("least_clearance_m", r.leastClearance_m);
             out.count("blocked_by", r.blockedBy);
         }

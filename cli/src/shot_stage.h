@@ -7,7 +7,7 @@
 #include "json_fields.h"
 #include "json_text.h"
 #include "wedgeon/batch/batch.h"
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon::cli {
 
@@ -16,10 +16,13 @@ using store::named;
 
 struct ShotCase {
     Recipe recipe;
-    Givens givens;
+    Hand hand = Hand::Right;
+    Conditions conditions;
+
+    Predictor predictor() const { return {{"", hand, nullptr}, conditions}; }
 };
 
-/// Reads recipe and givens; the fields of the extras are left alone.
+/// Reads recipe, hand and conditions; the fields of the extras are left alone.
 ShotCase readShot(Fields& in);
 /// True when the input asks for more than the shot itself.
 bool hasExtras(const Fields& in);

@@ -12,25 +12,27 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 struct Case {
     Recipe recipe;
-    Givens givens;
+    Scene scene;
 };
 
 std::vector<Case> randomCases(int n, unsigned seed) {
     test::RandomCases random(seed);
     std::vector<Case> out;
     for (int i = 0; i < n; ++i) {
-        Case c{random.recipe(), random.givens()};
+        Case c{random.recipe(), random.scene()};
         c.recipe.bodyLine_rad = random.degrees(-10, 5);
         c.recipe.swingAlong = random.pick<SwingAlong>(3);
         c.recipe.weightBy = random.pick<WeightBy>(2);
         c.recipe.standFarther_m = random.between(-0.05, 0.08);
         c.recipe.handleRaised_m = random.between(-0.02, 0.05);
         c.recipe.gripDown_m = random.between(0, 0.08);
-        c.givens.hand = random.pick<Hand>(2);
-        if (i % 3 == 0) c.givens.air.windAhead_mps = c.givens.air.windRight_mps = 0;
-        if (i % 4 == 0) c.givens.ground.slopeAlong = c.givens.ground.slopeAcross = 0;
+        c.scene.hand = random.pick<Hand>(2);
+        if (i % 3 == 0) c.scene.air.windAhead_mps = c.scene.air.windRight_mps = 0;
+        if (i % 4 == 0) c.scene.ground.slopeAlong = c.scene.ground.slopeAcross = 0;
         out.push_back(c);
     }
     return out;
@@ -40,12 +42,12 @@ TEST(Batch, AgreesWithTheSingleShot) {
     const auto cases = randomCases(3001, 81);
     ShotBatch batch;
     for (const Case& c : cases)
-        batch.add(c.recipe, c.givens);
+        EXPECT_TRUE(batch.add(c.recipe, predictor(c.scene)));
     const BatchResult r = calcBatch(batch, 2);
     int compared = 0;
     for (std::size_t i = 0; i < cases.size(); ++i) {
         try {
-            const ShotResult s = calcShot(cases[i].recipe, cases[i].givens);
+            const ShotResult s = predictor(cases[i].scene).shot(cases[i].recipe);
             ASSERT_TRUE(r.valid[i]) << i;
             for (const OutcomeInfo& o : outcomes()) {
                 const double want = valueOf(s, o.outcome);
@@ -70,7 +72,7 @@ TEST(Batch, EveryInstructionSetOfThisMachineAgrees) {
     const auto cases = randomCases(64, 82);
     ShotBatch batch;
     for (const Case& c : cases)
-        batch.add(c.recipe, c.givens);
+        EXPECT_TRUE(batch.add(c.recipe, predictor(c.scene)));
     const BatchResult best = calcBatch(batch);
     std::array<std::vector<double>, batch::outCount> columns;
     std::array<double*, batch::outCount> out{};
@@ -100,7 +102,7 @@ TEST(Batch, AnyNumberOfShotsWorks) {
     for (const int n : {1, 15, 16, 17}) {
         ShotBatch batch;
         for (const Case& c : randomCases(n, 83))
-            batch.add(c.recipe, c.givens);
+            EXPECT_TRUE(batch.add(c.recipe, predictor(c.scene)));
         EXPECT_EQ(calcBatch(batch).valid.size(), static_cast<std::size_t>(n));
     }
 }
@@ -109,9 +111,9 @@ TEST(Batch, RefusesWhatTheSingleShotRefuses) {
     ShotBatch batch;
     Recipe r;
     r.clubSpeed_mps = 900;
-    Givens g;
+    Scene g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
-    EXPECT_THROW(batch.add(r, g), RangeError);
+    EXPECT_THROW((void)batch.add(r, predictor(g)), RangeError);
     EXPECT_EQ(batch.size(), 0u);
     EXPECT_FALSE(batchInstructionSet().empty());
 }

@@ -12,6 +12,8 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 /// A full or nearly full wedge swing.
 Recipe longSwing(test::RandomCases& random) {
     Recipe r;
@@ -22,8 +24,8 @@ Recipe longSwing(test::RandomCases& random) {
     return r;
 }
 
-Givens fairway(test::RandomCases& random) {
-    Givens g;
+Scene fairway(test::RandomCases& random) {
+    Scene g;
     g.wedge = random.wedge();
     g.lie = findLie("short-dry")->lie;  // what a coach compares with
     g.ball = BallKind::Soft;
@@ -35,12 +37,12 @@ TEST(CoachRules, HeavyLushGrassLandsThirteenToTwentyPerCentShorterAndRunsFarther
     std::vector<double> shorter;
     for (int i = 0; i < 400; ++i) {
         const Recipe r = longSwing(random);
-        Givens g = fairway(random);
-        const ShotResult from = calcShot(r, g);
+        Scene g = fairway(random);
+        const ShotResult from = predictor(g).shot(r);
         g.lie.cover = random.between(0.85, 1.0);
         g.lie.moisture = random.between(0.85, 1.0);
         g.lie.grain_rad = random.degrees(-40, 40);
-        const ShotResult lush = calcShot(r, g);
+        const ShotResult lush = predictor(g).shot(r);
         shorter.push_back(1 - lush.flight.carry_m / from.flight.carry_m);
         EXPECT_GT(lush.run.release_m, from.run.release_m);
     }
@@ -57,10 +59,10 @@ TEST(CoachRules, WispyGrassCarriesAboutAsFarLaunchesHigherAndRunsFarther) {
     test::RandomCases random(73);
     for (int i = 0; i < 200; ++i) {
         const Recipe r = longSwing(random);
-        Givens g = fairway(random);
-        const ShotResult from = calcShot(r, g);
+        Scene g = fairway(random);
+        const ShotResult from = predictor(g).shot(r);
         g.lie = findLie("wispy")->lie;
-        const ShotResult wispy = calcShot(r, g);
+        const ShotResult wispy = predictor(g).shot(r);
         EXPECT_NEAR(wispy.flight.carry_m / from.flight.carry_m, 1.0, 0.03) << i;
         // A ball that spins back to its mark on both lies has no run to lengthen.
         if (from.run.release_m > 0.3) {
@@ -77,12 +79,12 @@ TEST(CoachRules, AgainstTheGrainPlaysFarHeavierThanWithIt) {
     test::RandomCases random(74);
     for (int i = 0; i < 100; ++i) {
         const Recipe r = longSwing(random);
-        Givens g = fairway(random);
+        Scene g = fairway(random);
         g.lie.cover = random.between(0.6, 1.0);
         g.lie.moisture = random.between(0.4, 1.0);
-        const ShotResult with = calcShot(r, g);
+        const ShotResult with = predictor(g).shot(r);
         g.lie.grain_rad = constants::pi;
-        const ShotResult against = calcShot(r, g);
+        const ShotResult against = predictor(g).shot(r);
         EXPECT_GT(1 - against.contact.speedKept, 1.9 * (1 - with.contact.speedKept));
         EXPECT_LT(against.flight.carry_m, with.flight.carry_m);
     }
@@ -92,11 +94,11 @@ TEST(CoachRules, APaleDryLieWithTheGrainComesOutFast) {
     test::RandomCases random(75);
     for (int i = 0; i < 100; ++i) {
         const Recipe r = longSwing(random);
-        Givens g = fairway(random);
-        const ShotResult from = calcShot(r, g);
+        Scene g = fairway(random);
+        const ShotResult from = predictor(g).shot(r);
         g.lie.cover = random.between(0.2, 0.5);
         g.lie.moisture = random.between(0.0, 0.15);
-        const ShotResult pale = calcShot(r, g);
+        const ShotResult pale = predictor(g).shot(r);
         // Keeps 98 % of the speed with a tenth of the friction gone: out fast, low spin.
         EXPECT_GT(pale.contact.speedKept, 0.98);
         EXPECT_LT(pale.contact.friction, 0.9 * from.contact.friction);

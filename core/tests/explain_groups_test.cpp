@@ -14,14 +14,16 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
 /// A player's swings about one intention.
 class Player {
 public:
     explicit Player(unsigned seed) : random_(seed) {}
     ShotCauses shot(double speed_mps, double loft_deg) {
         ShotCauses c;
-        c.givens = test::pitchGivens();
-        c.contact = calcContact(c.givens.ball, c.givens.face, c.givens.lie);
+        const test::Scene scene = test::pitch();
+        c.surroundings = predictor(scene).surroundings();
+        c.contact = predictor(scene).contact();
         c.delivery = {speed_mps * (1 + 0.03 * normal_(random_)), radFromDeg(-5 + normal_(random_)),
                       radFromDeg(normal_(random_)), radFromDeg(loft_deg + 1.2 * normal_(random_)),
                       radFromDeg(normal_(random_))};
@@ -42,7 +44,7 @@ private:
 double meanOf(const std::vector<ShotCauses>& shots, Outcome o) {
     double sum = 0.0;
     for (const ShotCauses& c : shots)
-        sum += valueOf(calcShotWith(c.delivery, c.contact, c.givens), o);
+        sum += valueOf(calcShotWith(c.delivery, c.contact, c.surroundings), o);
     return sum / static_cast<double>(shots.size());
 }
 

@@ -10,11 +10,14 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 ShotCauses randomCauses(test::RandomCases& random) {
     ShotCauses c;
     c.delivery = random.delivery();
-    c.givens = random.givens();
-    c.contact = calcContact(c.givens.ball, c.givens.face, c.givens.lie);
+    const Scene scene = random.scene();
+    c.surroundings = predictor(scene).surroundings();
+    c.contact = predictor(scene).contact();
     return c;
 }
 
@@ -65,13 +68,13 @@ TEST(Explain, BackwardsTheSharesTurnTheirSigns) {
 }
 
 TEST(Explain, AWetFaceIsFoundAsTheCauseOfLowSpin) {
-    Givens g;
+    Scene g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
     Recipe r;
     r.clubSpeed_mps = 24;
-    const ShotCauses dry = causesOf(calcShot(r, g), g);
+    const ShotCauses dry = predictor(g).causes(predictor(g).shot(r));
     g.face = FaceCondition::FreshWet;
-    const ShotCauses wet = causesOf(calcShot(r, g), g);
+    const ShotCauses wet = predictor(g).causes(predictor(g).shot(r));
     const Explanation e = explain(dry, wet);
     EXPECT_LT(e(Outcome::SpinRate, Cause::BallAndLie), -100);
     EXPECT_NEAR(e(Outcome::SpinRate, Cause::Loft), 0, 1e-9);

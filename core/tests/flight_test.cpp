@@ -42,7 +42,7 @@ TEST(Flight, CarryIsWithinACentimetreOfAHundredthOfTheStep) {
     double worst = 0.0;
     for (int i = 0; i < 150; ++i) {
         const Launch launch = randomLaunch(random);
-        const Air air = random.givens().air;
+        const Air air = random.scene().air;
         const FlightResult coarse = calcFlight(launch, air);
         const FlightResult fine = calcFlight(launch, air, nullptr, flightStep_s / 100);
         worst = std::max({worst, std::abs(coarse.carry_m - fine.carry_m),
@@ -55,7 +55,7 @@ TEST(Flight, MirrorsLeftAndRight) {
     test::RandomCases random(9);
     for (int i = 0; i < 100; ++i) {
         const Launch launch = randomLaunch(random);
-        Air air = random.givens().air;
+        Air air = random.scene().air;
         const FlightResult right = calcFlight(launch, air);
         air.windRight_mps = -air.windRight_mps;
         const FlightResult left =

@@ -33,7 +33,7 @@ TEST(Ground, ABallReleasedAt183RollsTheGreenSpeed) {
 TEST(Ground, NoContactGainsEnergy) {
     test::RandomCases random(10);
     for (int i = 0; i < 500; ++i) {
-        const Ground ground = random.givens().ground;
+        const Ground ground = random.scene().ground;
         const GroundResult r = calcRun(
             landing(random.between(4, 25), random.between(20, 60)),
             {random.between(-100, 100), random.between(-100, 100), random.between(-100, 900)},
@@ -58,7 +58,7 @@ TEST(Ground, TotalEnergyFallsAtEachBounce) {
     for (int i = 0; i < 500; ++i) {
         const Vec3 spin{random.between(-80, 80), random.between(-80, 80), random.between(0, 900)};
         const GroundResult r = calcRun(landing(random.between(4, 25), random.between(20, 60)), spin,
-                                       random.givens().ground);
+                                       random.scene().ground);
         Vec3 before = spin;
         for (std::size_t k = 0; k < r.bouncesKept(); ++k) {
             const Bounce& b = r.bounces[k];
@@ -129,7 +129,7 @@ TEST(Ground, AFasterGreenBringsABallThatComesBackFartherBack) {
 TEST(Ground, MirrorsAcrossTheLine) {
     test::RandomCases random(13);
     for (int i = 0; i < 100; ++i) {
-        Ground g = random.givens().ground;
+        Ground g = random.scene().ground;
         const Vec3 v{random.between(5, 15), random.between(-12, -5), random.between(-2, 2)};
         const Vec3 w{random.between(-50, 50), random.between(-50, 50), random.between(0, 700)};
         const GroundResult right = calcRun(v, w, g);

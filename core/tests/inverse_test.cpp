@@ -11,7 +11,9 @@
 namespace wedgeon {
 namespace {
 
-using test::pitchGivens;
+using test::pitch;
+using test::predictor;
+using test::Scene;
 
 Target target(Outcome o, double shown, double tolerance) {
     return {o, shown / info(o).factor, tolerance / info(o).factor};
@@ -22,21 +24,21 @@ TEST(Inverse, FindsWhatAnotherRecipeGives) {
     int found = 0;
     const int tries = 20;
     for (int i = 0; i < tries; ++i) {
-        const Givens g = pitchGivens();
+        const Scene g = pitch();
         Recipe other;
         other.open_rad = random.degrees(-5, 20);
         other.lean_rad = random.degrees(0, 8);
         other.clubSpeed_mps = random.between(14, 28);
-        const ShotResult shot = calcShot(other, g);
-        const InverseResult r = findRecipe(
-            {}, g,
+        const ShotResult shot = predictor(g).shot(other);
+        const InverseResult r = predictor(g).findRecipe(
+            {},
             {{Outcome::LaunchAngle, shot.strike.launch.angle_rad(), radFromDeg(0.1)},
              {Outcome::Carry, shot.flight.carry_m, 0.1}},
             {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}});
         found += r.found ? 1 : 0;
         if (!r.found) continue;
         // What it claims is what the chain gives.
-        const ShotResult check = calcShot(r.recipe, g);
+        const ShotResult check = predictor(g).shot(r.recipe);
         EXPECT_NEAR(check.flight.carry_m, shot.flight.carry_m, 0.1 + 1e-6);
         EXPECT_NEAR(check.strike.launch.angle_rad(), shot.strike.launch.angle_rad(),
                     radFromDeg(0.1) * (1 + 1e-5));
@@ -48,14 +50,14 @@ TEST(Inverse, FindsWhatAnotherRecipeGives) {
 TEST(Inverse, IsTheSmallestChange) {
     // No random recipe that meets the targets costs less.
     test::RandomCases random(52);
-    const Givens g = pitchGivens();
+    const Scene g = pitch();
     const std::vector<Target> targets{target(Outcome::LaunchAngle, 32, 0.5),
                                       target(Outcome::Carry, 30, 0.5)};
     const std::vector<Freedom> free{{Dial::Open, {}, {}, 1},
                                     {Dial::Lean, {}, {}, 1},
                                     {Dial::BallForward, {}, {}, 1},
                                     {Dial::ClubSpeed, {}, {}, 1}};
-    const InverseResult r = findRecipe({}, g, targets, free);
+    const InverseResult r = predictor(g).findRecipe({}, targets, free);
     ASSERT_TRUE(r.found) << r.reason;
     const auto cost = [&](const Recipe& recipe) {
         double sum = 0;
@@ -73,7 +75,7 @@ TEST(Inverse, IsTheSmallestChange) {
         other.lean_rad = random.degrees(-2, 12);
         other.ballForward_m = constants::ballWidth_m * random.between(-1.5, 1);
         other.clubSpeed_mps = random.between(15, 22);
-        const ShotResult s = calcShot(other, g);
+        const ShotResult s = predictor(g).shot(other);
         const auto meets = [&](const Target& t) {
             return std::abs(valueOf(s, t.outcome) - t.value) <= t.tolerance;
         };
@@ -85,86 +87,90 @@ TEST(Inverse, IsTheSmallestChange) {
 }
 
 TEST(Inverse, AskingForWhatIsThereChangesNothing) {
-    const Givens g = pitchGivens();
-    const ShotResult s = calcShot({}, g);
-    const InverseResult r = findRecipe({}, g, {{Outcome::Carry, s.flight.carry_m, 0.1}},
-                                       {{Dial::ClubSpeed, {}, {}, 1}, {Dial::Lean, {}, {}, 1}});
+    const Scene g = pitch();
+    const ShotResult s = predictor(g).shot({});
+    const InverseResult r =
+        predictor(g).findRecipe({}, {{Outcome::Carry, s.flight.carry_m, 0.1}},
+                                {{Dial::ClubSpeed, {}, {}, 1}, {Dial::Lean, {}, {}, 1}});
     EXPECT_TRUE(r.found);
     EXPECT_EQ(r.recipe.clubSpeed_mps, Recipe{}.clubSpeed_mps);
     EXPECT_EQ(r.recipe.lean_rad, 0.0);
 }
 
 TEST(Inverse, ReachesARelease) {
-    const Givens g = pitchGivens();
-    const InverseResult r = findRecipe(
-        {}, g, {target(Outcome::Carry, 20, 0.3), target(Outcome::Release, 3.0, 0.3)},
+    const Scene g = pitch();
+    const InverseResult r = predictor(g).findRecipe(
+        {}, {target(Outcome::Carry, 20, 0.3), target(Outcome::Release, 3.0, 0.3)},
         {{Dial::Open, {}, {}, 1}, {Dial::Lean, {}, {}, 1}, {Dial::ClubSpeed, {}, {}, 1}});
     ASSERT_TRUE(r.found) << r.reason;
-    EXPECT_NEAR(calcShot(r.recipe, g).run.release_m, 3.0, 0.3 + 1e-6);
+    EXPECT_NEAR(predictor(g).shot(r.recipe).run.release_m, 3.0, 0.3 + 1e-6);
 }
 
 TEST(Inverse, SaysWhatBindsWhenItCannotBe) {
-    const Givens g = pitchGivens();
-    const InverseResult far =
-        findRecipe({}, g, {target(Outcome::Carry, 150, 1)}, {{Dial::ClubSpeed, {}, 25.0, 1}});
+    const Scene g = pitch();
+    const InverseResult far = predictor(g).findRecipe({}, {target(Outcome::Carry, 150, 1)},
+                                                      {{Dial::ClubSpeed, {}, 25.0, 1}});
     EXPECT_FALSE(far.found);
     ASSERT_EQ(far.atBound.size(), 1u);
     EXPECT_EQ(far.atBound[0], Dial::ClubSpeed);
     EXPECT_NE(far.reason.find("carry_m comes to"), std::string::npos) << far.reason;
     EXPECT_NE(far.reason.find("held by club_speed_mps at 25"), std::string::npos) << far.reason;
 
-    Givens wet = g;
+    Scene wet = g;
     wet.face = FaceCondition::WornWet;
-    const InverseResult spin =
-        findRecipe({}, wet, {target(Outcome::SpinRate, 9000, 100)}, {{Dial::Open, {}, {}, 1}});
+    const InverseResult spin = predictor(wet).findRecipe({}, {target(Outcome::SpinRate, 9000, 100)},
+                                                         {{Dial::Open, {}, {}, 1}});
     EXPECT_FALSE(spin.found);
     EXPECT_NE(spin.reason.find("Friction limits the spin"), std::string::npos) << spin.reason;
 }
 
 TEST(Inverse, RefusesAQuestionThatIsNone) {
-    const Givens g = pitchGivens();
+    const Scene g = pitch();
     const Freedom speed{Dial::ClubSpeed, {}, {}, 1};
-    EXPECT_THROW(findRecipe({}, g, {}, {speed}), std::invalid_argument);
-    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 1)}, {}), std::invalid_argument);
-    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 0)}, {speed}),
+    EXPECT_THROW(predictor(g).findRecipe({}, {}, {speed}), std::invalid_argument);
+    EXPECT_THROW(predictor(g).findRecipe({}, {target(Outcome::Carry, 20, 1)}, {}),
                  std::invalid_argument);
-    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, NAN, 1)}, {speed}),
+    EXPECT_THROW(predictor(g).findRecipe({}, {target(Outcome::Carry, 20, 0)}, {speed}),
                  std::invalid_argument);
-    EXPECT_THROW(findRecipe({}, g, {target(Outcome::Carry, 20, 1)}, {{Dial::Lean, 0.2, 0.1, 1}}),
+    EXPECT_THROW(predictor(g).findRecipe({}, {target(Outcome::Carry, NAN, 1)}, {speed}),
                  std::invalid_argument);
+    EXPECT_THROW(
+        predictor(g).findRecipe({}, {target(Outcome::Carry, 20, 1)}, {{Dial::Lean, 0.2, 0.1, 1}}),
+        std::invalid_argument);
 }
 
 TEST(SpeedForCarry, IsExactToACentimetre) {
     test::RandomCases random(53);
     int found = 0;
     for (int i = 0; i < 200; ++i) {
-        const Givens g = random.givens();
+        const Scene g = random.scene();
         Recipe r = random.recipe();
         const double carry = random.between(3, 40);
         try {
-            r.clubSpeed_mps = findSpeedForCarry(r, g, carry);
+            r.clubSpeed_mps = predictor(g).speedForCarry(r, carry);
         } catch (const RangeError& e) {
             EXPECT_EQ(e.field(), "carry_m");
             continue;
         }
-        EXPECT_NEAR(calcShot(r, g).flight.carry_m, carry, 0.001);
+        EXPECT_NEAR(predictor(g).shot(r).flight.carry_m, carry, 0.001);
         ++found;
     }
     EXPECT_GT(found, 150);
-    EXPECT_THROW(findSpeedForCarry({}, pitchGivens(), 900), RangeError);
+    EXPECT_THROW(predictor(pitch()).speedForCarry({}, 900), RangeError);
 }
 
 TEST(Aim, BringsTheBallToTheLine) {
     test::RandomCases random(54);
     for (int i = 0; i < 100; ++i) {
-        const Givens g = random.givens();
+        const Scene g = random.scene();
         const Recipe r = random.recipe();
-        const ShotResult straight = calcShot(r, g);
-        const double aim = findAim(r, g);
+        const ShotResult straight = predictor(g).shot(r);
+        const double aim = predictor(g).aim(r);
         Delivery d = straight.swing.delivery;
         d.path_rad += aim;
         d.faceAngle_rad += aim;
-        EXPECT_NEAR(calcShotWith(d, straight.contact, g).restSide_m(), 0.0, 0.02);
+        EXPECT_NEAR(calcShotWith(d, straight.contact, predictor(g).surroundings()).restSide_m(),
+                    0.0, 0.02);
         if (std::abs(straight.restSide_m()) > 0.5) {
             EXPECT_LT(aim * straight.restSide_m(), 0.0) << "aims against the miss";
         }

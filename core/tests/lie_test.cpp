@@ -11,6 +11,7 @@
 namespace wedgeon {
 namespace {
 
+using test::Scene;
 TEST(Lie, BareFreshSoftIsTheBallItself) {
     const Contact c = calcContact(BallKind::Soft, FaceCondition::FreshDry, {});
     EXPECT_DOUBLE_EQ(c.friction, 0.35);
@@ -23,7 +24,7 @@ TEST(Lie, BareFreshSoftIsTheBallItself) {
 TEST(Lie, MoreCoverNeverHelps) {
     test::RandomCases random(4);
     for (int i = 0; i < 300; ++i) {
-        Givens g = random.givens();
+        Scene g = random.scene();
         g.lie.cover *= 0.9;
         const Contact less = calcContact(g.ball, g.face, g.lie);
         g.lie.cover += 0.1;

@@ -5,14 +5,27 @@
 
 #include <random>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::test {
 
+/// Who hits, and what the shot meets, to be changed part by part.
+struct Scene : Conditions {
+    Hand hand = Hand::Right;
+    std::shared_ptr<const Tuning> tuning;
+};
+
+inline Predictor predictor(const Scene& scene) {
+    return {{"", scene.hand, scene.tuning}, scene};
+}
+inline Predictor predictor(const Conditions& conditions) {
+    return {{}, conditions};
+}
+
 /// A 56 degree wedge on short, dry grass.
-inline Givens pitchGivens() {
-    Givens g;
+inline Scene pitch() {
+    Scene g;
     g.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
     g.lie = findLie("short-dry")->lie;
     return g;
@@ -47,8 +60,8 @@ public:
     Delivery delivery() {
         return {between(5, 38), degrees(-10, 2), degrees(-8, 8), degrees(30, 62), degrees(-8, 8)};
     }
-    Givens givens() {
-        Givens g;
+    Scene scene() {
+        Scene g;
         g.wedge = wedge();
         g.ball = pick<BallKind>(3);
         g.face = pick<FaceCondition>(5);

@@ -14,6 +14,8 @@
 namespace wedgeon::test {
 namespace {
 
+using test::predictor;
+using test::Scene;
 constexpr double carry_m = 20.0;
 
 const Consequence& claimOf(const Consequences& all, Measure measure) {
@@ -23,9 +25,9 @@ const Consequence& claimOf(const Consequences& all, Measure measure) {
     throw std::logic_error("the school makes no such claim");
 }
 
-Consequences consequencesOf(std::string_view key, const Givens& givens) {
+Consequences consequencesOf(std::string_view key, const Scene& givens) {
     const School& s = *findSchool(key);
-    return findConsequences(s, s.recipe, givens, carry_m);
+    return findConsequences(s, s.recipe, predictor(givens), carry_m);
 }
 
 TEST(School, EachHasItsWordsAndAKeyOfItsOwn) {
@@ -44,11 +46,11 @@ TEST(School, EachHasItsWordsAndAKeyOfItsOwn) {
 }
 
 TEST(School, BothRecipesAreBroughtToTheSameCarry) {
-    const Givens g = pitchGivens();
+    const Scene g = pitch();
     for (const School& s : schools()) {
-        const Consequences c = findConsequences(s, s.recipe, g, carry_m);
-        EXPECT_NEAR(calcShot(c.recipe, g).flight.carry_m, carry_m, 0.002) << s.key;
-        EXPECT_NEAR(calcShot(c.against, g).flight.carry_m, carry_m, 0.002) << s.key;
+        const Consequences c = findConsequences(s, s.recipe, predictor(g), carry_m);
+        EXPECT_NEAR(predictor(g).shot(c.recipe).flight.carry_m, carry_m, 0.002) << s.key;
+        EXPECT_NEAR(predictor(g).shot(c.against).flight.carry_m, carry_m, 0.002) << s.key;
         Recipe sameSpeed = c.recipe;
         sameSpeed.clubSpeed_mps = s.recipe.clubSpeed_mps;
         EXPECT_EQ(sameSpeed, s.recipe) << "only the speed may change: " << s.key;
@@ -90,15 +92,15 @@ TEST(School, VerdictsAreWhatTheChainSays) {
     };
     RandomCases random(41);
     for (int i = 0; i < 40; ++i) {
-        Givens g = pitchGivens();
+        Scene g = pitch();
         g.ball = random.pick<BallKind>(3);
         g.face = random.pick<FaceCondition>(5);
         g.lie.cover = random.between(0, 0.4);
         g.ground.firmness = random.between(0.7, 1.4);
         for (const School& s : schools()) {
-            const Consequences all = findConsequences(s, s.recipe, g, carry_m);
-            const ShotResult here = calcShot(all.recipe, g);
-            const ShotResult there = calcShot(all.against, g);
+            const Consequences all = findConsequences(s, s.recipe, predictor(g), carry_m);
+            const ShotResult here = predictor(g).shot(all.recipe);
+            const ShotResult there = predictor(g).shot(all.against);
             ASSERT_EQ(all.claims.size(), s.claims.size());
             for (const Consequence& c : all.claims) {
                 const Measure m = c.claim.measure;
@@ -113,12 +115,12 @@ TEST(School, VerdictsAreWhatTheChainSays) {
 }
 
 TEST(School, ALeftHandersVerdictsAreTheRightHanders) {
-    Givens right = pitchGivens();
-    Givens left = right;
+    Scene right = pitch();
+    Scene left = right;
     left.hand = Hand::Left;
     for (const School& s : schools()) {
-        const Consequences a = findConsequences(s, s.recipe, right, carry_m);
-        const Consequences b = findConsequences(s, s.recipe, left, carry_m);
+        const Consequences a = findConsequences(s, s.recipe, predictor(right), carry_m);
+        const Consequences b = findConsequences(s, s.recipe, predictor(left), carry_m);
         for (std::size_t i = 0; i < a.claims.size(); ++i) {
             EXPECT_NEAR(a.claims[i].here, b.claims[i].here, 1e-9) << s.key;
             EXPECT_EQ(a.claims[i].verdict, b.claims[i].verdict) << s.key;
@@ -127,7 +129,7 @@ TEST(School, ALeftHandersVerdictsAreTheRightHanders) {
 }
 
 TEST(School, GeometryAndImpactSayWhatTheyMustOfEach) {
-    const Givens g = pitchGivens();
+    const Scene g = pitch();
     const auto follows = [&](std::string_view key, Measure m) {
         EXPECT_EQ(claimOf(consequencesOf(key, g), m).verdict, Verdict::Follows)
             << key << " " << info(m).key;
@@ -155,7 +157,7 @@ TEST(School, GeometryAndImpactSayWhatTheyMustOfEach) {
 }
 
 TEST(School, AWetFaceTakesMostOfTheSpinThatAnOpenFaceIsPraisedFor) {
-    Givens g = pitchGivens();
+    Scene g = pitch();
     const auto gain = [&] {
         const Consequences all = consequencesOf("cut-across", g);
         const Consequence& c = claimOf(all, Measure::Spin);
@@ -170,7 +172,7 @@ TEST(School, AWetFaceTakesMostOfTheSpinThatAnOpenFaceIsPraisedFor) {
 TEST(School, ACarryThatItCannotReachIsSaid) {
     const School& s = *findSchool("soft-height");
     try {
-        findConsequences(s, s.recipe, pitchGivens(), 150.0);
+        findConsequences(s, s.recipe, predictor(pitch()), 150.0);
         FAIL() << "nobody carries a lob so far";
     } catch (const RangeError& e) {
         EXPECT_EQ(e.field(), "carry_m");

@@ -10,6 +10,8 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 TEST(Sensitivity, AgreesWithCentralDifferences) {
     test::RandomCases random(41);
     int compared = 0;
@@ -18,17 +20,17 @@ TEST(Sensitivity, AgreesWithCentralDifferences) {
         recipe.bodyLine_rad = random.degrees(-10, 5);
         recipe.swingAlong = random.pick<SwingAlong>(3);
         recipe.gripDown_m = random.between(0.01, 0.05);
-        Givens g = random.givens();
+        Scene g = random.scene();
         g.hand = random.pick<Hand>(2);
-        const Sensitivity s = calcSensitivity(recipe, g);
+        const Sensitivity s = predictor(g).sensitivity(recipe).value();
         for (const DialInfo& d : dials()) {
             const double h = 1e-5 * d.step;
             Recipe up = recipe;
             Recipe down = recipe;
             dialOf(up, d.dial) += h;
             dialOf(down, d.dial) -= h;
-            const ShotResult a = calcShot(up, g);
-            const ShotResult b = calcShot(down, g);
+            const ShotResult a = predictor(g).shot(up);
+            const ShotResult b = predictor(g).shot(down);
             for (const OutcomeInfo& o : outcomes()) {
                 const bool ofTheRun = o.outcome == Outcome::Release ||
                                       o.outcome == Outcome::Total || o.outcome == Outcome::RestSide;
@@ -47,8 +49,8 @@ TEST(Sensitivity, AgreesWithCentralDifferences) {
 }
 
 TEST(Sensitivity, SaysWhatACoachExpects) {
-    Givens g = test::pitchGivens();
-    const Sensitivity s = calcSensitivity({}, g);
+    Scene g = test::pitch();
+    const Sensitivity s = predictor(g).sensitivity({}).value();
     EXPECT_LT(s(Outcome::LaunchAngle, Dial::Lean), 0);
     EXPECT_GT(s(Outcome::LaunchAngle, Dial::Open), 0);
     EXPECT_GT(s(Outcome::Carry, Dial::ClubSpeed), 0);
@@ -57,10 +59,10 @@ TEST(Sensitivity, SaysWhatACoachExpects) {
     EXPECT_GT(s(Outcome::Release, Dial::Lean), 0);
 }
 
-TEST(Sensitivity, ATerrainIsRefused) {
-    Givens g = test::pitchGivens();
-    g.terrain = std::make_shared<const Terrain>(std::vector{Zone{}});
-    EXPECT_THROW(calcSensitivity({}, g), std::invalid_argument);
+TEST(Sensitivity, OverALineThereIsNone) {
+    Scene g = test::pitch();
+    g.line = Line{"", {Zone{}}, {}, {}};
+    EXPECT_FALSE(predictor(g).sensitivity({}));
 }
 
 }  // namespace

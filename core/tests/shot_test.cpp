@@ -12,16 +12,18 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 TEST(Shot, ALeftHandersShotIsTheMirrorOfARightHanders) {
     test::RandomCases random(14);
     for (int i = 0; i < 200; ++i) {
         const Recipe recipe = random.recipe();
-        Givens g = random.givens();
-        const ShotResult right = calcShot(recipe, g);
+        Scene g = random.scene();
+        const ShotResult right = predictor(g).shot(recipe);
         g.hand = Hand::Left;
         g.air.windRight_mps = -g.air.windRight_mps;
         g.ground.slopeAcross = -g.ground.slopeAcross;
-        const ShotResult left = calcShot(recipe, g);
+        const ShotResult left = predictor(g).shot(recipe);
         EXPECT_NEAR(right.flight.carry_m, left.flight.carry_m, 1e-9);
         EXPECT_NEAR(right.flight.side_m, -left.flight.side_m, 1e-9);
         EXPECT_NEAR(right.run.release_m, left.run.release_m, 1e-8);
@@ -34,12 +36,12 @@ TEST(Shot, ALeftHandersShotIsTheMirrorOfARightHanders) {
 TEST(Shot, ASetUpAndItsOwnDeliveryGiveTheSameBall) {
     test::RandomCases random(15);
     for (int i = 0; i < 100; ++i) {
-        const Givens g = random.givens();
-        const ShotResult a = calcShot(random.recipe(), g);
+        const Scene g = random.scene();
+        const ShotResult a = predictor(g).shot(random.recipe());
         // A launch monitor sees the speed that the lie has left.
         Delivery measured = a.swing.delivery;
         measured.clubSpeed_mps *= a.contact.speedKept;
-        const ShotResult b = calcShotFromDelivery(measured, g);
+        const ShotResult b = predictor(g).shotFrom(measured);
         EXPECT_NEAR(a.flight.carry_m, b.flight.carry_m, 1e-9);
         EXPECT_NEAR(a.run.release_m, b.run.release_m, 1e-6);
     }
@@ -50,29 +52,29 @@ TEST(Shot, AHighChipCarriesMostOfItsWayAndALowOneAboutHalf) {
     high.open_rad = radFromDeg(15);
     high.ballForward_m = 0.5 * constants::ballWidth_m;
     high.clubSpeed_mps = 12;
-    Givens lob = test::pitchGivens();
+    Scene lob = test::pitch();
     lob.wedge.loft_rad = radFromDeg(58);
-    const ShotResult up = calcShot(high, lob);
+    const ShotResult up = predictor(lob).shot(high);
     EXPECT_GT(up.flight.carry_m / up.total_m(), 0.72);
 
     Recipe low;
     low.lean_rad = radFromDeg(8);
     low.ballForward_m = -1.0 * constants::ballWidth_m;
     low.clubSpeed_mps = 6.5;
-    Givens running = test::pitchGivens();
+    Scene running = test::pitch();
     running.wedge.loft_rad = radFromDeg(46);
-    const ShotResult down = calcShot(low, running);
+    const ShotResult down = predictor(running).shot(low);
     EXPECT_GT(down.flight.carry_m / down.total_m(), 0.3);
     EXPECT_LT(down.flight.carry_m / down.total_m(), 0.65);
 }
 
 TEST(Shot, ADullerFaceSpinsLessAndReleasesMore) {
-    Givens g = test::pitchGivens();
+    Scene g = test::pitch();
     Recipe s;
     s.clubSpeed_mps = 24;
-    const ShotResult fresh = calcShot(s, g);
+    const ShotResult fresh = predictor(g).shot(s);
     g.face = FaceCondition::WornWet;
-    const ShotResult wet = calcShot(s, g);
+    const ShotResult wet = predictor(g).shot(s);
     EXPECT_LT(wet.strike.launch.spinRate_radps(), fresh.strike.launch.spinRate_radps());
     EXPECT_GT(wet.run.release_m, fresh.run.release_m);
     EXPECT_TRUE(wet.strike.limitedByFriction());
@@ -112,26 +114,26 @@ TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
 }
 
 TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
-    const Givens g = test::pitchGivens();
-    const ShotResult d = calcShot({}, g);
+    const Scene g = test::pitch();
+    const ShotResult d = predictor(g).shot({});
     const SpreadSource none{.frictionShare = 0,
                             .tangentialRestitution = 0,
                             .restitution0 = 0,
                             .groundFirmnessShare = 0,
                             .groundFrictionShare = 0,
                             .clubSpeedShare = 0};
-    const Spread zero = findSpread(d, g, none);
+    const Spread zero = predictor(g).spread(d, none);
     EXPECT_EQ(zero.carry_m, 0.0);
     EXPECT_EQ(zero.spinRate_radps, 0.0);
-    const Spread measured = findSpread(d, g, SpreadSource::measured());
-    const Spread swings = findSpread(d, g, SpreadSource::swings());
+    const Spread measured = predictor(g).spread(d, SpreadSource::measured());
+    const Spread swings = predictor(g).spread(d, SpreadSource::swings());
     EXPECT_GT(measured.spinRate_radps, 0.0);
     EXPECT_GT(swings.carry_m, measured.carry_m);
 }
 
 TEST(Spread, OfOneSourceIsItsDerivativeTimesItsWidth) {
-    const Givens g = test::pitchGivens();
-    const ShotResult d = calcShot({}, g);
+    const Scene g = test::pitch();
+    const ShotResult d = predictor(g).shot({});
     const SpreadSource speedOnly{.frictionShare = 0,
                                  .tangentialRestitution = 0,
                                  .restitution0 = 0,
@@ -140,8 +142,9 @@ TEST(Spread, OfOneSourceIsItsDerivativeTimesItsWidth) {
                                  .clubSpeedShare = 0.01};
     Recipe faster;
     faster.clubSpeed_mps *= 1.001;
-    const double slope = (calcShot(faster, g).flight.carry_m - d.flight.carry_m) / 0.001;
-    EXPECT_NEAR(findSpread(d, g, speedOnly).carry_m, 1.2816 * 0.01 * slope, 0.02 * slope * 0.01);
+    const double slope = (predictor(g).shot(faster).flight.carry_m - d.flight.carry_m) / 0.001;
+    EXPECT_NEAR(predictor(g).spread(d, speedOnly).carry_m, 1.2816 * 0.01 * slope,
+                0.02 * slope * 0.01);
 }
 
 }  // namespace

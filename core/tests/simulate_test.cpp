@@ -14,8 +14,10 @@
 namespace wedgeon {
 namespace {
 
-Givens windyPitch() {
-    Givens g = test::pitchGivens();
+using test::predictor;
+using test::Scene;
+Scene windyPitch() {
+    Scene g = test::pitch();
     g.air.windAhead_mps = -2;
     return g;
 }
@@ -25,10 +27,10 @@ TEST(Simulate, IsBitIdenticalOnOneAndTwoThreads) {
     options.samples = 3001;
     options.seed = 42;
     options.threads = 1;
-    const Simulation one = simulate({}, windyPitch(), options);
+    const Simulation one = predictor(windyPitch()).simulate({}, options);
     for (const unsigned threads : {2u, 5u}) {
         options.threads = threads;
-        const Simulation many = simulate({}, windyPitch(), options);
+        const Simulation many = predictor(windyPitch()).simulate({}, options);
         ASSERT_EQ(one.rest.size(), many.rest.size());
         EXPECT_EQ(
             std::memcmp(one.rest.data(), many.rest.data(), one.rest.size() * sizeof one.rest[0]),
@@ -37,7 +39,8 @@ TEST(Simulate, IsBitIdenticalOnOneAndTwoThreads) {
         EXPECT_EQ(one.fat, many.fat);
     }
     options.seed = 43;
-    EXPECT_NE(simulate({}, windyPitch(), options)[Outcome::Carry].mean, one[Outcome::Carry].mean);
+    EXPECT_NE(predictor(windyPitch()).simulate({}, options)[Outcome::Carry].mean,
+              one[Outcome::Carry].mean);
 }
 
 TEST(Simulate, ChancesAgreeWithTheMargin) {
@@ -45,9 +48,10 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
     options.samples = 20000;
     // Only low point and depth scatter: then the margin's own chances are exact.
     options.player.emplace().sd = {0, 0, 0, 0, 0, 0.02, 0.004};
-    const Givens g = windyPitch();
-    const Simulation s = simulate({}, g, options);
-    const StrikeChances c = calcStrikeChances(solePass(calcShot({}, g), g), g.lie, {0.02, 0.004});
+    const Scene g = windyPitch();
+    const Simulation s = predictor(g).simulate({}, options);
+    const StrikeChances c =
+        calcStrikeChances(predictor(g).solePass(predictor(g).shot({})), g.lie, {0.02, 0.004});
     EXPECT_NEAR(s.fat, c.fat, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.thin, c.thin, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.fat + s.clean + s.thin, 1.0, 1e-12);
@@ -55,16 +59,16 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
 }
 
 TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
-    const Givens g = windyPitch();
+    const Scene g = windyPitch();
     SimulationOptions options;
     options.samples = 20000;
     options.gustShare = 0;
     options.player.emplace().sd = {0.01, 0, 0, 0, radFromDeg(0.4), 0, 0};
-    const Simulation s = simulate({}, g, options);
+    const Simulation s = predictor(g).simulate({}, options);
     SpreadSource source = options.unknown;
     source.clubSpeedShare = 0.01;
     source.dynamicLoft_rad = radFromDeg(0.4);
-    const Spread first = findSpread(calcShot({}, g), g, source);
+    const Spread first = predictor(g).spread(predictor(g).shot({}), source);
     EXPECT_NEAR((s[Outcome::Carry].p90 - s[Outcome::Carry].p10) / 2, first.carry_m,
                 0.05 * first.carry_m);
     EXPECT_NEAR((s[Outcome::SpinRate].p90 - s[Outcome::SpinRate].p10) / 2, first.spinRate_radps,
@@ -74,12 +78,12 @@ TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
 TEST(Simulate, MishitsMakeTheCarryLopsided) {
     SimulationOptions options;
     options.samples = 10000;
-    Givens tight = windyPitch();
+    Scene tight = windyPitch();
     tight.lie = findLie("bare")->lie;
     Recipe lob;
     lob.open_rad = radFromDeg(20);
     lob.clubSpeed_mps = 22;
-    const Simulation s = simulate(lob, tight, options);
+    const Simulation s = predictor(tight).simulate(lob, options);
     EXPECT_GT(s.fat + s.thin, 0.1) << "why height off a tight lie is risky";
     const auto& carry = s[Outcome::Carry];
     EXPECT_GT(carry.p95 - carry.p50 + carry.p50 - carry.p5, 2.0);
@@ -90,22 +94,22 @@ TEST(Simulate, CorrelationIsHonoured) {
     SimulationOptions options;
     options.samples = 5000;
     options.player.emplace().sd = {0, 0, 0.03, 0.03, 0, 0, 0};
-    const Simulation apart = simulate({}, windyPitch(), options);
+    const Simulation apart = predictor(windyPitch()).simulate({}, options);
     const auto path = static_cast<std::size_t>(Scatter::Path);
     const auto face = static_cast<std::size_t>(Scatter::Face);
     options.player->correlation[path][face] = options.player->correlation[face][path] = 0.9;
-    const Simulation together = simulate({}, windyPitch(), options);
+    const Simulation together = predictor(windyPitch()).simulate({}, options);
     // Face and path turning together curve the ball less.
     EXPECT_LT(together[Outcome::SpinAxis].sd, 0.6 * apart[Outcome::SpinAxis].sd);
 }
 
 TEST(Simulate, CountsZonesOfATerrain) {
-    Givens g = windyPitch();
-    const double carry = calcShot({}, g).flight.carry_m;
-    g.terrain = std::make_shared<const Terrain>(
-        std::vector{Zone::of(ZoneKind::Fairway, carry - 1), Zone::of(ZoneKind::Green, 50)});
+    Scene g = windyPitch();
+    const double carry = predictor(g).shot({}).flight.carry_m;
+    g.line =
+        Line{"", {Zone::of(ZoneKind::Fairway, carry - 1), Zone::of(ZoneKind::Green, 50)}, {}, {}};
     SimulationOptions options;
-    const Simulation s = simulate({}, g, options);
+    const Simulation s = predictor(g).simulate({}, options);
     ASSERT_EQ(s.zone.size(), 2u);
     EXPECT_NEAR(s.zone[0] + s.zone[1], 1.0, 1e-9);
     EXPECT_GT(s.zone[0], 0.02);
@@ -115,14 +119,15 @@ TEST(Simulate, CountsZonesOfATerrain) {
 TEST(Simulate, RefusesImpossibleScatter) {
     SimulationOptions options;
     options.player.emplace().sd[0] = -1;
-    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
+    EXPECT_THROW(predictor(windyPitch()).simulate({}, options), RangeError);
     options = {};
     options.samples = 0;
-    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError);
+    EXPECT_THROW(predictor(windyPitch()).simulate({}, options), RangeError);
     options = {};
     options.player.emplace();
     options.player->correlation[0][1] = options.player->correlation[1][0] = 1.0;
-    EXPECT_THROW(simulate({}, windyPitch(), options), RangeError) << "not positive definite";
+    EXPECT_THROW(predictor(windyPitch()).simulate({}, options), RangeError)
+        << "not positive definite";
 }
 
 }  // namespace

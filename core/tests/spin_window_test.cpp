@@ -11,6 +11,8 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 TEST(SpinWindow, ThePeakIsThePeakAndTheWindowKeepsItsShare) {
     test::RandomCases random(91);
     for (int i = 0; i < 50; ++i) {
@@ -40,27 +42,31 @@ TEST(SpinWindow, MovesDownWhenTheFaceIsWet) {
 }
 
 TEST(Worth, AStepIsWhatPlayingItGives) {
-    const Givens g = test::pitchGivens();
+    const Scene g = test::pitch();
     Recipe r;
-    const ShotResult here = calcShot(r, g);
-    const auto worth = findWorth(r, g);
+    const ShotResult here = predictor(g).shot(r);
+    const auto worth = predictor(g).worth(r);
     ASSERT_EQ(worth.size(), 6u);
     r.lean_rad += radFromDeg(1);
-    EXPECT_NEAR(worth[0][Outcome::Release], calcShot(r, g).run.release_m - here.run.release_m,
+    EXPECT_NEAR(worth[0][Outcome::Release], predictor(g).shot(r).run.release_m - here.run.release_m,
                 1e-12);
     EXPECT_GT(worth[5][Outcome::Release], 0) << "a wet face runs on";
     EXPECT_GT(worth[4][Outcome::Carry], 0);
 }
 
 TEST(Worth, TheMainRiskIsTheLargestOfThree) {
-    const Givens g = test::pitchGivens();
-    const ShotResult shot = calcShot({}, g);
-    SpreadSource swings;
-    swings.clubSpeedShare = 0.2;
-    EXPECT_EQ(findMainRisk(shot, g, swings).source, MainRisk::Source::Speed);
-    swings.clubSpeedShare = 0;
-    swings.dynamicLoft_rad = radFromDeg(3);
-    const MainRisk risk = findMainRisk(shot, g, swings);
+    const auto riskOf = [](Scatter part, double sd) {
+        auto tuning = std::make_shared<Tuning>();
+        PlayerScatter& scatter = tuning->delivery.scatter.emplace();
+        scatter.sd.fill(0.0);
+        scatter.sd[static_cast<std::size_t>(part)] = sd;
+        Scene g = test::pitch();
+        g.tuning = tuning;
+        return predictor(g).mainRisk(predictor(g).shot({}));
+    };
+    EXPECT_EQ(riskOf(Scatter::Speed, 0.2).source, MainRisk::Source::Speed);
+    EXPECT_EQ(riskOf(Scatter::Attack, 0.05).source, MainRisk::Source::Attack);
+    const MainRisk risk = riskOf(Scatter::Loft, radFromDeg(3));
     EXPECT_EQ(risk.source, MainRisk::Source::Loft);
     EXPECT_GT(risk.carry_m, 0.3);
 }

@@ -11,6 +11,7 @@
 namespace wedgeon {
 namespace {
 
+using test::Scene;
 /// Spin over spin loft for one contact: the loft at its peak [rad]. Fails when spin does not rise
 /// to one peak and fall from it.
 double findPeak(double speed_mps, const Contact& contact) {
@@ -48,7 +49,7 @@ TEST(Strike, NeverGainsEnergy) {
     test::RandomCases random(5);
     for (int i = 0; i < 1000; ++i) {
         const Delivery d = random.delivery();
-        const Givens g = random.givens();
+        const Scene g = random.scene();
         const Contact c = calcContact(g.ball, g.face, g.lie);
         const Launch out = calcStrike(d, c).launch;
         const double m = constants::ballMass_kg;

@@ -18,6 +18,8 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 using Kind = TuneEstimate::Kind;
 
 #ifdef __SANITIZE_ADDRESS__
@@ -66,13 +68,13 @@ public:
     /// One shot with the noise of a launch monitor.
     TuneShot shot(const Tuning& truth, const Recipe& meant, int session) {
         TuneShot s;
-        s.givens = test::pitchGivens();
+        s.conditions = test::pitch();
         s.session = session;
         s.declared = meant;
         s.wedge = "56";
         s.swing = "9 to 3";
-        Delivery d = calcSwing(s.givens.wedge, truth.delivery.delivered(meant),
-                               calcContact(s.givens).faceTurn_rad)
+        Delivery d = calcSwing(s.conditions.wedge, truth.delivery.delivered(meant),
+                               predictor(s.conditions).contact().faceTurn_rad)
                          .delivery;
         d.clubSpeed_mps *= 1 + normal(0.02);
         d.attack_rad += normal(radFromDeg(0.9));
@@ -282,25 +284,25 @@ TEST(TuneParts, EveryPredictionUsesAirGroundAndSetUp) {
     int played = 0;
     for (int k = 0; k < 60; ++k) {
         const auto tuning = std::make_shared<Tuning>(coach.truth());
-        Givens tuned = test::pitchGivens();
+        Scene tuned = test::pitch();
         tuned.hand = k % 2 ? Hand::Left : Hand::Right;
-        Givens as = tuned;
+        Scene as = tuned;
         tuned.tuning = tuning;
         as.air = tuning->air.air(as.air);
         as.ground = tuning->ground.ground(as.ground);
         const Recipe meant = coach.declared();
         const Recipe delivered = tuning->delivery.delivered(meant);
         try {
-            const ShotResult same = calcShot(delivered, as);
-            const ShotResult shot = calcShot(meant, tuned);
+            const ShotResult same = predictor(as).shot(delivered);
+            const ShotResult shot = predictor(tuned).shot(meant);
             ++played;
             EXPECT_NEAR(shot.flight.carry_m, same.flight.carry_m, 1e-9);
             EXPECT_NEAR(shot.run.release_m, same.run.release_m, 1e-9);
             ShotBatch batch;
-            batch.add(meant, tuned);
+            EXPECT_TRUE(batch.add(meant, predictor(tuned)));
             EXPECT_NEAR(calcBatch(batch)(Outcome::Carry, 0), same.flight.carry_m, 1e-3);
             EXPECT_NEAR(calcBatch(batch)(Outcome::Apex, 0), same.flight.apex_m, 1e-3);
-            const double speed = findSpeedForCarry(meant, tuned, same.flight.carry_m);
+            const double speed = predictor(tuned).speedForCarry(meant, same.flight.carry_m);
             EXPECT_NEAR(speed, meant.clubSpeed_mps, 0.01);
             // Derivatives go through the player's own line.
             constexpr double step = 1e-5;
@@ -308,17 +310,17 @@ TEST(TuneParts, EveryPredictionUsesAirGroundAndSetUp) {
             Recipe down = meant;
             up.lean_rad += step;
             down.lean_rad -= step;
-            const double slope =
-                (calcShot(up, tuned).flight.carry_m - calcShot(down, tuned).flight.carry_m) /
-                (2 * step);
-            EXPECT_NEAR(calcSensitivity(meant, tuned)(Outcome::Carry, Dial::Lean), slope,
-                        1e-3 * std::abs(slope) + 1e-3);
+            const double slope = (predictor(tuned).shot(up).flight.carry_m -
+                                  predictor(tuned).shot(down).flight.carry_m) /
+                                 (2 * step);
+            EXPECT_NEAR(predictor(tuned).sensitivity(meant).value()(Outcome::Carry, Dial::Lean),
+                        slope, 1e-3 * std::abs(slope) + 1e-3);
             SimulationOptions few;
             few.samples = 200;
             few.threads = 1;
             few.player.emplace().sd = {};
             few.unknown = {};
-            const double middle = simulate(meant, tuned, few)[Outcome::Carry].p50;
+            const double middle = predictor(tuned).simulate(meant, few)[Outcome::Carry].p50;
             EXPECT_NEAR(middle, same.flight.carry_m, 0.03 * same.flight.carry_m);
         } catch (const std::exception&) {
             continue;  // outside the model
@@ -332,15 +334,18 @@ TEST(TuneParts, APlayersOwnScatterIsPlayed) {
     tuning->delivery.scatter.emplace();
     for (double& sd : tuning->delivery.scatter->sd)
         sd *= 0.3;
-    Givens tuned = test::pitchGivens();
-    const Givens prior = tuned;
+    Scene tuned = test::pitch();
+    const Scene prior = tuned;
     tuned.tuning = tuning;
     const Recipe recipe;
-    EXPECT_LT(simulate(recipe, tuned)[Outcome::LaunchAngle].sd,
-              0.6 * simulate(recipe, prior)[Outcome::LaunchAngle].sd);
-    EXPECT_LT(
-        findSpread(calcShot(recipe, tuned), tuned, SpreadSource::swings()).launchAngle_rad,
-        0.8 * findSpread(calcShot(recipe, prior), prior, SpreadSource::swings()).launchAngle_rad);
+    EXPECT_LT(predictor(tuned).simulate(recipe)[Outcome::LaunchAngle].sd,
+              0.6 * predictor(prior).simulate(recipe)[Outcome::LaunchAngle].sd);
+    EXPECT_LT(predictor(tuned)
+                  .spread(predictor(tuned).shot(recipe), SpreadSource::swings())
+                  .launchAngle_rad,
+              0.8 * predictor(prior)
+                        .spread(predictor(prior).shot(recipe), SpreadSource::swings())
+                        .launchAngle_rad);
 }
 
 TEST(TuneParts, TheTunedIntervalHoldsFourInFiveOfNewShots) {
@@ -352,10 +357,10 @@ TEST(TuneParts, TheTunedIntervalHoldsFourInFiveOfNewShots) {
         const auto shots = coach.days(truth, 5, 20);
         const auto tuning = std::make_shared<Tuning>(fitPlayer(shots).tuning());
         for (const TuneShot& s : coach.days(truth, 3, 20)) {
-            Givens givens = s.givens;
+            Scene givens{s.conditions, {}, tuning};
             givens.tuning = tuning;
-            const ShotResult p = calcShotFromDelivery(s.read, givens);
-            const Spread w = findSpread(p, givens, SpreadSource::measured());
+            const ShotResult p = predictor(givens).shotFrom(s.read);
+            const Spread w = predictor(givens).spread(p, SpreadSource::measured());
             ++asked;
             held[0] += std::abs(s.launch_rad - p.strike.launch.angle_rad()) <= w.launchAngle_rad;
             held[1] +=

@@ -16,6 +16,8 @@
 namespace wedgeon {
 namespace {
 
+using test::predictor;
+using test::Scene;
 using Kind = TuneEstimate::Kind;
 
 /// A player and device whose truth is known.
@@ -58,18 +60,18 @@ public:
     TuneShot shot(const Truth& truth, std::size_t group) {
         const Group& g = groups[group];
         TuneShot s;
-        s.givens = test::pitchGivens();
-        s.givens.ball = g.ball;
-        s.givens.face = g.face;
-        s.givens.lie = findLie(g.lie)->lie;
+        s.conditions = test::pitch();
+        s.conditions.ball = g.ball;
+        s.conditions.face = g.face;
+        s.conditions.lie = findLie(g.lie)->lie;
         const Delivery d{uniform(9, 32), radFromDeg(uniform(-9, 0)), radFromDeg(normal(2)),
                          radFromDeg(uniform(34, 58)), radFromDeg(normal(2))};
-        Contact contact = calcContact(g.ball, g.face, s.givens.lie);
+        Contact contact = calcContact(g.ball, g.face, s.conditions.lie);
         contact.speedKept = 1.0;
         contact.friction *= std::exp(truth.logFriction + truth.groupLog[group]);
         contact.tangentialRestitution += truth.tangential;
-        const ShotResult hit =
-            calcShotWith(d, contact, s.givens, {.restitution0 = truth.restitution0});
+        const ShotResult hit = calcShotWith(d, contact, predictor(s.conditions).surroundings(),
+                                            {.restitution0 = truth.restitution0});
         const Launch& launch = hit.strike.launch;
         s.read = d;
         s.read.attack_rad += truth.attackBias_rad;
@@ -198,7 +200,8 @@ TEST(Tune, WhatNoShotTellsIsSaid) {
         TuneShot s = range.shot({}, 0);
         const Delivery gripping{20 + 0.1 * i, radFromDeg(-2), 0, radFromDeg(28), 0};
         const ShotResult hit =
-            calcShotWith(gripping, calcContact(BallKind::Soft, {}, s.givens.lie), s.givens);
+            calcShotWith(gripping, calcContact(BallKind::Soft, {}, s.conditions.lie),
+                         predictor(s.conditions).surroundings());
         ASSERT_LT(hit.strike.gripRatio, 0.9);
         s.read = gripping;
         s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + range.normal(0.008));
@@ -247,8 +250,8 @@ TEST(Tune, SuggestedShotsTellMoreThanRandomOnes) {
                 contact.speedKept = 1.0;
                 contact.friction *= std::exp(truth.logFriction + truth.groupLog[g]);
                 contact.tangentialRestitution += truth.tangential;
-                const auto hit =
-                    calcShotWith(d, contact, s.givens, {.restitution0 = truth.restitution0});
+                const auto hit = calcShotWith(d, contact, predictor(s.conditions).surroundings(),
+                                              {.restitution0 = truth.restitution0});
                 s.read = n.delivery;
                 s.ballSpeed_mps = hit.strike.launch.speed_mps() * (1 + range.normal(0.008));
                 s.launch_rad = hit.strike.launch.angle_rad() + range.normal(radFromDeg(0.6));
@@ -287,10 +290,10 @@ TEST(Tune, TheGroundOfADayIsFoundFromItsRuns) {
         std::vector<TuneShot> shots;
         for (int i = 0; i < 150; ++i) {
             TuneShot s = range.shot({}, static_cast<std::size_t>(i) % groups.size());
-            Givens there = s.givens;
+            Scene there{s.conditions, {}, {}};
             there.ground.firmness *= firmness;
             TuneShot same = s;
-            same.givens = there;
+            same.conditions = there;
             const ShotResult hit = calcTunedShot(same, {});
             s.release_m = hit.run.release_m + range.normal(0.3);
             shots.push_back(s);
@@ -327,37 +330,38 @@ TEST(Tune, PredictionsEverywhereUseTheTuningAndItsSpread) {
         tuning->frictionSd = 0.02;
         tuning->tangentialSd = {0.01, 0.01, 0.01};
         tuning->restitution0Sd = 0.003;
-        Givens prior = test::pitchGivens();
-        Givens tuned = prior;
+        Scene prior = test::pitch();
+        Scene tuned = prior;
         tuned.tuning = whole;
         const Delivery read{random.between(12, 30), radFromDeg(-4), 0, random.degrees(40, 55), 0};
-        const ShotResult shot = calcShotFromDelivery(read, tuned);
+        const ShotResult shot = predictor(tuned).shotFrom(read);
         TuneShot same;
         same.read = read;
-        same.givens = prior;
+        same.conditions = prior;
         const ShotResult direct = calcTunedShot(same, *whole);
         EXPECT_NEAR(shot.strike.launch.spinRate_radps(), direct.strike.launch.spinRate_radps(),
                     2e-3 * direct.strike.launch.spinRate_radps());
         EXPECT_NEAR(shot.flight.carry_m, direct.flight.carry_m, 5e-3 * direct.flight.carry_m);
         EXPECT_NEAR(shot.swing.delivery.dynamicLoft_rad, read.dynamicLoft_rad - radFromDeg(1.5),
                     1e-12);
-        const Spread narrow = findSpread(shot, tuned, SpreadSource::measured());
+        const Spread narrow = predictor(tuned).spread(shot, SpreadSource::measured());
         const Spread wide =
-            findSpread(calcShotFromDelivery(read, prior), prior, SpreadSource::measured());
+            predictor(prior).spread(predictor(prior).shotFrom(read), SpreadSource::measured());
         EXPECT_LT(narrow.spinRate_radps, wide.spinRate_radps);
 
         // One at a time, in a batch and simulated.
         const Recipe recipe = random.recipe();
-        const ShotResult one = calcShot(recipe, tuned);
+        const ShotResult one = predictor(tuned).shot(recipe);
         ShotBatch batch;
-        batch.add(recipe, tuned);
+        EXPECT_TRUE(batch.add(recipe, predictor(tuned)));
         EXPECT_NEAR(calcBatch(batch)(Outcome::Carry, 0), one.flight.carry_m, 1e-3);
         EXPECT_NE(one.strike.launch.spinRate_radps(),
-                  calcShot(recipe, prior).strike.launch.spinRate_radps());
+                  predictor(prior).shot(recipe).strike.launch.spinRate_radps());
         // Nothing known is the prior to the last bit.
-        Givens nothing = prior;
+        Scene nothing = prior;
         nothing.tuning = std::make_shared<Tuning>();
-        EXPECT_EQ(calcShot(recipe, nothing).flight.carry_m, calcShot(recipe, prior).flight.carry_m);
+        EXPECT_EQ(predictor(nothing).shot(recipe).flight.carry_m,
+                  predictor(prior).shot(recipe).flight.carry_m);
     }
 }
 

@@ -10,7 +10,7 @@
 #include <cstdio>
 #include <string_view>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/units.h"
 
@@ -157,14 +157,14 @@ private:
         const SwingLength& length = swings[(index / clubs.size()) % swings.size()];
         const char* lieKey = visit.lies[index < 9 ? 0 : 1];
 
-        Givens givens;
-        givens.wedge = {radFromDeg(club.loft_deg), radFromDeg(club.lie_deg),
-                        radFromDeg(club.bounce_deg)};
-        givens.ball = findBall(visit.ball)->ball;
-        givens.face = findFace(visit.face)->face;
-        givens.lie = findLie(lieKey)->lie;
-        givens.ground = {visit.firmness, visit.groundFriction, visit.stimp_ft, 0, 0};
-        Contact contact = calcContact(givens.ball, givens.face, givens.lie);
+        Conditions met;
+        met.wedge = {radFromDeg(club.loft_deg), radFromDeg(club.lie_deg),
+                     radFromDeg(club.bounce_deg)};
+        met.ball = findBall(visit.ball)->ball;
+        met.face = findFace(visit.face)->face;
+        met.lie = findLie(lieKey)->lie;
+        met.ground = {visit.firmness, visit.groundFriction, visit.stimp_ft, 0, 0};
+        Contact contact = calcContact(met.ball, met.face, met.lie);
         contact.friction *= player.truth.frictionFactor;
         const StrikeLaw law{.restitution0 = player.truth.restitution0};
         // In the last weeks set-ups are declared, and every other shot tries the other one.
@@ -173,7 +173,7 @@ private:
         store::NamedRecipe meant{
             tries ? "trial" : "usual", {}, tries ? player.other : player.recipe};
         meant.recipe.clubSpeed_mps = player.fullSpeed_mps * length.speedShare;
-        Delivery d = swing(player, meant.recipe, givens.wedge, contact);
+        Delivery d = swing(player, meant.recipe, met.wedge, contact);
 
         std::string tags = player.habit;
         std::string note;
@@ -191,9 +191,9 @@ private:
         }
 
         const StrikeResult strike = calcStrike(d, contact, law);
-        const FlightResult flight = calcFlight(strike.launch, givens.air);
+        const FlightResult flight = calcFlight(strike.launch, met.air);
         const GroundResult run =
-            calcRun(flight.landingVelocity_mps, flight.landingSpin_radps, givens.ground);
+            calcRun(flight.landingVelocity_mps, flight.landingSpin_radps, met.ground);
 
         ShotRecord r;
         char time[32];
@@ -209,7 +209,7 @@ private:
         r[Label::Tags] = tags;
         r[Label::Note] = note;
         if (declares) r[Label::Recipe] = store::formatDeclared(meant);
-        r[Quantity::Loft] = givens.wedge.loft_rad;
+        r[Quantity::Loft] = met.wedge.loft_rad;
         measure(r, player, d, contact, strike, flight, run);
         return r;
     }

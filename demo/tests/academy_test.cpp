@@ -68,8 +68,8 @@ TEST(Academy, TheHiddenFrictionShowsInTheSpin) {
                 s[Label::Tags] == "fat" || s[Label::Tags] == "thin") {
                 continue;
             }
-            Givens givens = store::findShotGivens(s, {}).givens;
-            const StrikeResult r = calcShotFromDelivery(*delivery, givens).strike;
+            const StrikeResult r =
+                store::findShotGivens(s, {}).predictor().shotFrom(*delivery).strike;
             if (r.gripRatio < 1.2) continue;
             sum += s[Quantity::SpinRate] / r.launch.spinRate_radps();
             ++n;

@@ -65,7 +65,7 @@ TEST(Doubts, ConfidenceIsHowOftenTheyAreRight) {
     int wronged = 0;
     for (unsigned seed = 1; seed <= 20; ++seed) {
         const Labelled labelled = labelledShots(seed);
-        const auto doubts = store::findDoubts(labelled.shots, Givens{});
+        const auto doubts = store::findDoubts(labelled.shots, {});
         for (std::size_t i = 0; i < doubts.size(); ++i) {
             labelled.bad[i] ? ++bad : ++good;
             if (doubts[i].empty()) continue;

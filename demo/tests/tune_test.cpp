@@ -34,8 +34,7 @@ TEST(TuneDemo, EachPlayersHiddenBiasIsFound) {
         const Academy academy = makeAcademy(seed);
         const auto shots = logged(academy);
         for (const Truth& truth : academy.truths) {
-            const TuneResult fit =
-                fitStrike(store::findTuneShots(shots, Givens{}, truth.player).shots);
+            const TuneResult fit = fitStrike(store::findTuneShots(shots, {}, truth.player).shots);
             ASSERT_EQ(fit.refused, "");
             const auto check = [&](const TuneEstimate& e, double value) {
                 held += value >= e.low80 && value <= e.high80 ? 1 : 0;
@@ -55,8 +54,8 @@ TEST(TuneDemo, EachPlayersHiddenBiasIsFound) {
 }
 
 TEST(TuneDemo, WhatEachPlayersSetUpsReallyDeliverIsFound) {
-    Givens fallback;
-    fallback.wedge.lie_rad = radFromDeg(64);
+    store::Fallback fallback;
+    fallback.conditions.wedge.lie_rad = radFromDeg(64);
     double off = 0.0;
     double without = 0.0;
     int held = 0;
@@ -100,7 +99,7 @@ TEST(TuneDemo, LeftOutErrorsBeatBothBaselines) {
     double tunedRun = 0.0;
     double priorRun = 0.0;
     for (const Truth& truth : academy.truths) {
-        const auto data = store::findTuneShots(shots, Givens{}, truth.player);
+        const auto data = store::findTuneShots(shots, {}, truth.player);
         const LeftOutCheck check = checkLeftOut(data.shots);
         EXPECT_EQ(check.folds, 6u) << "six days";
         for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {

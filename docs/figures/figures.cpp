@@ -6,7 +6,7 @@
 #include <iostream>
 
 #include "chart.h"
-#include "wedgeon/simulate/simulate.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace {
@@ -34,8 +34,8 @@ Curve curve(const std::string& name, double from, double to, double step, F f) {
 
 const Wedge wedge{radFromDeg(56), radFromDeg(64), radFromDeg(10)};
 
-Givens pitch() {
-    Givens g;
+Conditions pitch() {
+    Conditions g;
     g.wedge = wedge;
     g.lie = findLie("short-dry")->lie;
     return g;
@@ -171,10 +171,10 @@ std::vector<Chart> lies() {
 std::vector<Chart> margin() {
     Chart chance{
         "Chance by aimed depth, short grass", "depth at the low point [mm]", "chance", {}, {}};
-    const Givens g = pitch();
-    const ShotResult shot = calcShot({}, g);
+    const Conditions g = pitch();
+    const ShotResult shot = Predictor({}, g).shot({});
     const auto at = [&](double mm) {
-        return calcStrikeChances(solePass(shot, g, mm / 1000), g.lie, {});
+        return calcStrikeChances(Predictor({}, g).solePass(shot, mm / 1000), g.lie, {});
     };
     chance.curves.push_back(curve("thin", -10, 20, 0.25, [&](double d) { return at(d).thin; }));
     chance.curves.push_back(curve("clean", -10, 20, 0.25, [&](double d) { return at(d).clean; }));
@@ -183,7 +183,7 @@ std::vector<Chart> margin() {
     Chart best{"Clean at the best depth, by dynamic loft", "dynamic loft [deg]", "chance", {}, {}};
     for (const auto& [sit, name] : {std::pair{0.0, "bare"}, {4.0, "4 mm up"}, {10.0, "10 mm up"}}) {
         best.curves.push_back(curve(name, 38, 64, 0.5, [&, sit = sit](double loft) {
-            SolePass pass = solePass(shot, g);
+            SolePass pass = Predictor({}, g).solePass(shot);
             pass.dynamicLoft_rad = radFromDeg(loft);
             const Lie lie{0, 0.2, 0, sit / 1000, 1.0};
             pass.depth_m = calcMargin(pass, lie).middle_m();
@@ -201,13 +201,13 @@ std::vector<Chart> groundAndAir() {
                 {}};
     for (const double stimp : {8.0, 10.0, 12.0}) {
         slope.curves.push_back(curve(label("green %.0f ft", stimp), -6, 6, 0.2, [&](double pct) {
-            Givens g = pitch();
+            Conditions g = pitch();
             Recipe r;
             r.lean_rad = radFromDeg(6);
             r.clubSpeed_mps = 12;
             g.ground.stimp_ft = stimp;
             g.ground.slopeAlong = pct / 100;
-            return calcShot(r, g).run.release_m;
+            return Predictor({}, g).shot(r).run.release_m;
         }));
     }
     slope.title = "Release by slope, a chip of 12 m/s";
@@ -215,12 +215,12 @@ std::vector<Chart> groundAndAir() {
         "Carry by wind, 30 m/s of club speed", "wind [m/s], with is positive", "carry [m]", {}, {}};
     for (const double c : {0.0, 15.0, 30.0}) {
         wind.curves.push_back(curve(label("%.0f °C", c), -8, 8, 0.25, [&](double w) {
-            Givens g = pitch();
+            Conditions g = pitch();
             Recipe r;
             r.clubSpeed_mps = 30;
             g.air.windAhead_mps = w;
             g.air.temperature_c = c;
-            return calcShot(r, g).flight.carry_m;
+            return Predictor({}, g).shot(r).flight.carry_m;
         }));
     }
     return {slope, wind};
@@ -229,14 +229,14 @@ std::vector<Chart> groundAndAir() {
 std::vector<Chart> scatter() {
     Chart carry{"Carry of 20,000 swings, 20 m/s", "carry [m]", "share in each metre", {}, {}};
     for (const auto& [key, name] : {std::pair{"short-dry", "short grass"}, {"bare", "bare"}}) {
-        Givens g = pitch();
+        Conditions g = pitch();
         g.lie = findLie(key)->lie;
         Recipe r;
         r.clubSpeed_mps = 20;
         r.open_rad = radFromDeg(10);
         SimulationOptions options;
         options.samples = 20000;
-        const Simulation s = simulate(r, g, options);
+        const Simulation s = Predictor({}, g).simulate(r, options);
         std::vector<double> share(60, 0.0);
         for (std::size_t i = 0; i < s.rest.size(); ++i) {
             const double at = std::min(std::max(s.rest[i][0], 0.0), 59.0);

@@ -51,7 +51,7 @@ bool isNear(double value, double target, double share) {
 
 class Judge {
 public:
-    Judge(const ShotList& shots, const Givens& fallback, std::size_t from, std::stop_token stop)
+    Judge(const ShotList& shots, const Fallback& fallback, std::size_t from, std::stop_token stop)
         : shots_(shots),
           from_(from),
           size_(shots.size() - from),
@@ -117,17 +117,18 @@ private:
         const auto delivery = findDelivery(r);
         if (!delivery || !r.has(Quantity::BallSpeed)) return;
         try {
-            const Givens g = findShotGivens(r, fallback_).givens;
-            Contact contact = calcContact(g.ball, g.face, g.lie);
+            const ShotGivens g = findShotGivens(r, fallback_);
+            const Conditions& c = g.conditions;
+            Contact contact = calcContact(c.ball, c.face, c.lie);
             contact.speedKept = 1.0;
-            compare(i, *delivery, contact, calcStrike(*delivery, contact));
+            compare(i, *delivery, contact, calcStrike(*delivery, contact), g.player.hand);
         } catch (const RangeError&) {
             // Readings that are no strike at all: their own limits have refused them already.
         }
     }
 
     void compare(std::size_t i, const Delivery& delivery, Contact contact,
-                 const StrikeResult& expected) {
+                 const StrikeResult& expected, Hand hand) {
         const ShotRecord& r = at(i);
         const double speed = r[Quantity::BallSpeed] / expected.launch.speed_mps();
         if (speed > fastest) {
@@ -163,7 +164,7 @@ private:
         }
         if (r.has(Quantity::SpinAxis)) {
             const double off = r[Quantity::SpinAxis] - expected.launch.spinAxis_rad();
-            const double side = fallback_.hand == Hand::Left ? -1.0 : 1.0;
+            const double side = hand == Hand::Left ? -1.0 : 1.0;
             if (std::abs(off) > offAxis_rad) {
                 note(
                     i, Doubt::OffCentre, 0.5,
@@ -341,7 +342,7 @@ private:
 
     const ShotList& shots_;
     std::size_t from_, size_;
-    const Givens& fallback_;
+    const Fallback& fallback_;
     std::stop_token stop_;
     std::vector<std::vector<QualityNote>> notes_;
     Values spinShare_;  ///< measured over what the prior's strike gives
@@ -377,7 +378,7 @@ std::string_view doubtWord(Doubt doubt) {
     return {};
 }
 
-std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Givens& fallback,
+std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Fallback& fallback,
                                                  std::size_t from, const std::stop_token& stop) {
     return Judge(shots, fallback, std::min(from, shots.size()), stop).run();
 }

@@ -7,6 +7,11 @@
 
 namespace wedgeon::store {
 
+PlayerModel Records::modelOf(const std::string& name) const {
+    const auto its = everyone->find(name);
+    return its == everyone->end() ? PlayerModel{name, Hand::Right, nullptr} : its->second;
+}
+
 const Player* Records::findPlayer(const std::string& name) const {
     const auto at = std::find_if(players.begin(), players.end(),
                                  [&](const Player& p) { return p.name == name; });
@@ -32,7 +37,7 @@ const KeptTuning* Records::tuningInUse(const std::string& player) const {
     return at == its->second.end() ? nullptr : &*at;
 }
 
-std::shared_ptr<const Records> readRecords(Logbook& logbook) {
+std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former) {
     auto out = std::make_shared<Records>();
     out->sessions = logbook.sessions();
     const Kit kit(logbook);
@@ -50,7 +55,21 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook) {
             t.shotIds.clear();
         if (const auto used = tunings.inUse(player)) out->inUse[player] = used->id;
     }
-    out->everyones = tunings.everyones();
+    auto everyone = std::make_shared<Players>();
+    for (const Player& p : out->players)
+        (*everyone)[p.name] = {p.name, p.hand, nullptr};
+    for (const auto& [name, tuning] : tunings.allInUse()) {
+        PlayerModel& its = (*everyone)[name];
+        its.name = name;
+        its.tuning = tuning;
+        if (!former) continue;
+        const auto was = former->inUse.find(name);
+        const auto model = former->everyone->find(name);
+        if (was != former->inUse.end() && was->second == out->inUse[name] &&
+            model != former->everyone->end() && model->second.tuning)
+            its.tuning = model->second.tuning;
+    }
+    out->everyone = std::move(everyone);
     return out;
 }
 

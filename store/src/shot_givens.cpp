@@ -20,10 +20,17 @@ const Named* findNamed(std::span<const Named> all, std::string_view words) {
     return it == all.end() ? nullptr : &*it;
 }
 
-std::shared_ptr<const Tuning> tuningOf(const Givens& givens, const std::string& player) {
-    if (!givens.everyones) return nullptr;
-    const auto its = givens.everyones->find(player);
-    return its == givens.everyones->end() ? nullptr : its->second;
+/// A tuning to nobody in particular goes for everybody who has none of his own.
+PlayerModel modelOf(const std::string& name, const Fallback& fallback) {
+    if (name.empty() || name == fallback.player.name) return fallback.player;
+    if (fallback.everyone) {
+        if (const auto its = fallback.everyone->find(name); its != fallback.everyone->end())
+            return its->second;
+    }
+    PlayerModel out{name, fallback.player.hand, nullptr};
+    if (fallback.player.tuning && fallback.player.tuning->player.empty())
+        out.tuning = fallback.player.tuning;
+    return out;
 }
 
 double orZero(const ShotRecord& r, Quantity q) {
@@ -32,34 +39,25 @@ double orZero(const ShotRecord& r, Quantity q) {
 
 }  // namespace
 
-ShotGivens findShotGivens(const ShotRecord& record, const Givens& fallback) {
+ShotGivens findShotGivens(const ShotRecord& record, const Fallback& fallback) {
     ShotGivens out;
-    out.givens = fallback;
-    // A tuning is one player's: another one's shots are predicted with his own.
-    const std::string& player = record[Label::Player];
-    const std::string whose = fallback.tuning ? fallback.tuning->player : std::string();
-    if (!player.empty() && whose != player && !(fallback.tuning && whose.empty()))
-        out.givens.tuning = tuningOf(fallback, player);
-    out.givens.everyones.reset();
-    // On a day whose ground was fitted that is the ground.
-    if (out.givens.tuning) {
-        const std::string_view day = std::string_view(record[Label::Time]).substr(0, 10);
-        if (auto own = out.givens.tuning->ofDay(day)) out.givens.tuning = std::move(own);
-    }
+    out.conditions = fallback.conditions;
+    out.player = modelOf(record[Label::Player], fallback)
+                     .onDay(std::string_view(record[Label::Time]).substr(0, 10));
     if (record.has(Quantity::Loft)) {
-        out.givens.wedge.loft_rad = record[Quantity::Loft];
+        out.conditions.wedge.loft_rad = record[Quantity::Loft];
         out.wedgeFromRecord = true;
     }
     if (const auto* ball = findNamed(namedBalls(), record[Label::Ball])) {
-        out.givens.ball = ball->ball;
+        out.conditions.ball = ball->ball;
         out.ballFromRecord = true;
     }
     if (const auto* face = findNamed(namedFaces(), record[Label::FaceCondition])) {
-        out.givens.face = face->face;
+        out.conditions.face = face->face;
         out.faceFromRecord = true;
     }
     if (const auto* lie = findNamed(namedLies(), record[Label::Lie])) {
-        out.givens.lie = lie->lie;
+        out.conditions.lie = lie->lie;
         out.lieFromRecord = true;
     }
     return out;

@@ -39,9 +39,9 @@ public:
         add({d.clubSpeed_mps, d.attack_rad, d.path_rad, d.dynamicLoft_rad, d.faceAngle_rad});
         add({s.ballSpeed_mps, s.launch_rad, s.spin_radps, s.landing_rad, s.direction_rad,
              s.axis_rad, s.apex_m, s.carry_m, s.release_m});
-        const Givens& g = s.givens;
+        const Conditions& g = s.conditions;
         add(static_cast<std::uint64_t>(g.ball) * 64 + static_cast<std::uint64_t>(g.face) * 2 +
-            static_cast<std::uint64_t>(g.hand));
+            static_cast<std::uint64_t>(s.hand));
         add({g.wedge.loft_rad, g.wedge.lie_rad, g.wedge.bounce_rad});
         add({g.lie.cover, g.lie.moisture, g.lie.grain_rad, g.lie.sit_m, g.lie.firmness});
         add({g.air.windAhead_mps, g.air.windRight_mps, g.air.temperature_c, g.air.altitude_m,
@@ -60,13 +60,15 @@ private:
 
 }  // namespace
 
-std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fallback,
+std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Fallback& fallback,
                                      int session) {
     const auto delivery = findDelivery(record);
     if (!delivery) return std::nullopt;
     TuneShot s;
     s.read = *delivery;
-    s.givens = findShotGivens(record, fallback).givens;
+    ShotGivens givens = findShotGivens(record, fallback);
+    s.conditions = std::move(givens.conditions);
+    s.hand = givens.player.hand;
     s.ballSpeed_mps = record[Quantity::BallSpeed];
     s.launch_rad = record[Quantity::LaunchAngle];
     s.spin_radps = record[Quantity::SpinRate];
@@ -83,7 +85,8 @@ std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fal
     return s;
 }
 
-TuneShots findTuneShots(const ShotList& shots, const Givens& fallback, const std::string& player) {
+TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
+                        const std::string& player) {
     TuneShots out;
     Digest digest;
     std::map<std::string, int> sessions;

@@ -89,18 +89,17 @@ std::vector<std::string> Tunings::players() const {
     });
 }
 
-std::shared_ptr<const TuningsByPlayer> Tunings::everyones() const {
+std::map<std::string, std::shared_ptr<const Tuning>> Tunings::allInUse() const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
-    return book.guarded([&]() -> std::shared_ptr<const TuningsByPlayer> {
-        auto out = std::make_shared<TuningsByPlayer>();
+    return book.guarded([&] {
+        std::map<std::string, std::shared_ptr<const Tuning>> out;
         SQLite::Statement all(*book.db, std::string("SELECT ") + columns +
                                             " FROM tunings WHERE id IN (SELECT tuning_id FROM "
                                             "tunings_in_use AS u WHERE u.player = tunings.player)");
         while (all.executeStep()) {
             if (auto t = tuningFrom(all))
-                out->emplace(t->tuning.player, std::make_shared<const Tuning>(t->tuning));
+                out.emplace(t->tuning.player, std::make_shared<const Tuning>(t->tuning));
         }
-        if (out->empty()) return nullptr;
         return out;
     });
 }

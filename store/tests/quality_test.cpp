@@ -17,14 +17,15 @@ namespace {
 class Session {
 public:
     Session() {
-        givens.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+        fallback.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
         for (int i = 0; i < 40; ++i)
             shots.push_back(ordinary());
     }
     LoggedShot ordinary() {
         const Delivery d{21 + normal(0.5), radFromDeg(-3 + normal(0.8)), radFromDeg(normal(1)),
                          radFromDeg(48 + normal(1.2)), radFromDeg(1 + normal(1))};
-        Contact contact = calcContact(givens.ball, givens.face, givens.lie);
+        const Conditions& c = fallback.conditions;
+        Contact contact = calcContact(c.ball, c.face, c.lie);
         const StrikeResult s = calcStrike(d, contact);
         LoggedShot out;
         ShotRecord& r = out.record;
@@ -43,7 +44,7 @@ public:
     double normal(double sd) { return sd * normal_(engine_); }
 
     bool says(std::size_t i, Doubt doubt) const {
-        const auto all = findDoubts(shots, givens);
+        const auto all = findDoubts(shots, fallback);
         for (const QualityNote& n : all[i]) {
             if (n.doubt == doubt) {
                 EXPECT_GT(n.confidence, 0.3);
@@ -57,7 +58,7 @@ public:
     template <class Spoil>
     bool only(Doubt doubt, const Spoil& spoil) {
         spoil(shots[20].record);
-        const auto all = findDoubts(shots, givens);
+        const auto all = findDoubts(shots, fallback);
         for (std::size_t i = 0; i < all.size(); ++i) {
             const bool said = says(i, doubt);
             if (said != (i == 20)) return false;
@@ -65,7 +66,7 @@ public:
         return true;
     }
 
-    Givens givens;
+    Fallback fallback;
     std::vector<LoggedShot> shots;
 
 private:
@@ -78,7 +79,7 @@ TEST(Quality, OrdinaryShotsRaiseHardlyAnyDoubt) {
     int doubted = 0;
     for (int k = 0; k < 360; ++k)
         s.shots.push_back(s.ordinary());
-    for (const auto& notes : findDoubts(s.shots, s.givens))
+    for (const auto& notes : findDoubts(s.shots, s.fallback))
         doubted += notes.empty() ? 0 : 1;
     EXPECT_LE(doubted, 4) << "of 400";
 }
@@ -144,9 +145,15 @@ TEST(Quality, FatThinAndOffCentreByTheirSignatures) {
                                [](ShotRecord& r) { r[Quantity::SpinAxis] -= radFromDeg(18); }));
     Session s;
     s.shots[20].record[Quantity::SpinAxis] -= radFromDeg(18);
-    EXPECT_NE(findDoubts(s.shots, s.givens)[20][0].reason.find("toe"), std::string::npos);
-    s.givens.hand = Hand::Left;
-    EXPECT_NE(findDoubts(s.shots, s.givens)[20][0].reason.find("heel"), std::string::npos);
+    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("toe"), std::string::npos);
+    // By the hand of the player who hit it, not of the one who is on the bench.
+    s.fallback.player = {"Odo Ferrin", Hand::Left, nullptr};
+    s.fallback.everyone = std::make_shared<Players>(
+        Players{{"Runa Vale", PlayerModel{"Runa Vale", Hand::Right, nullptr}}});
+    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("toe"), std::string::npos);
+    s.fallback.everyone = std::make_shared<Players>(
+        Players{{"Runa Vale", PlayerModel{"Runa Vale", Hand::Left, nullptr}}});
+    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("heel"), std::string::npos);
 }
 
 TEST(Quality, OneThatIsFarFromThePlayersOwnPattern) {

@@ -16,19 +16,19 @@ TEST(ShotGivens, TakesWhatTheRecordSaysAndTheRestFromTheStrip) {
     r[Label::Ball] = "firm";
     r[Label::FaceCondition] = "Worn grooves, dry";
     r[Label::Lie] = "a lie that nobody knows";
-    Givens strip;
-    strip.wedge = {radFromDeg(60), radFromDeg(63), radFromDeg(8)};
-    strip.ball = BallKind::Soft;
-    strip.lie.cover = 0.3;
-    strip.air.windAhead_mps = 2;
+    Fallback strip;
+    strip.conditions.wedge = {radFromDeg(60), radFromDeg(63), radFromDeg(8)};
+    strip.conditions.ball = BallKind::Soft;
+    strip.conditions.lie.cover = 0.3;
+    strip.conditions.air.windAhead_mps = 2;
     const ShotGivens g = findShotGivens(r, strip);
-    EXPECT_NEAR(g.givens.wedge.loft_rad, radFromDeg(54), 1e-12);
-    EXPECT_NEAR(g.givens.wedge.lie_rad, radFromDeg(63), 1e-12);
-    EXPECT_EQ(g.givens.ball, BallKind::Firm);
-    EXPECT_EQ(g.givens.face, FaceCondition::WornDry);
+    EXPECT_NEAR(g.conditions.wedge.loft_rad, radFromDeg(54), 1e-12);
+    EXPECT_NEAR(g.conditions.wedge.lie_rad, radFromDeg(63), 1e-12);
+    EXPECT_EQ(g.conditions.ball, BallKind::Firm);
+    EXPECT_EQ(g.conditions.face, FaceCondition::WornDry);
     EXPECT_FALSE(g.lieFromRecord);
-    EXPECT_EQ(g.givens.lie.cover, 0.3);
-    EXPECT_EQ(g.givens.air.windAhead_mps, 2);
+    EXPECT_EQ(g.conditions.lie.cover, 0.3);
+    EXPECT_EQ(g.conditions.air.windAhead_mps, 2);
 }
 
 TEST(ShotGivens, ADeliveryNeedsSpeedAttackAndLoft) {

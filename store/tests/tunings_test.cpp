@@ -10,6 +10,7 @@
 #include <random>
 
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/records.h"
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
@@ -102,50 +103,57 @@ TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
 }
 
 TEST_F(TuningsTest, AShotOfADayIsPredictedOnItsGround) {
-    Givens fallback;
+    Fallback fallback;
     const auto tuning = std::make_shared<Tuning>(someTuning(6));
-    fallback.tuning = tuning;
+    fallback.player = {"Runa Vale", Hand::Right, tuning};
     ShotRecord shot;
-    shot[Label::Time] = "2026-11-03 10:05:00";
-    const Givens there = findShotGivens(shot, fallback).givens;
-    shot[Label::Time] = "2026-11-04 10:05:00";
-    const Givens elsewhere = findShotGivens(shot, fallback).givens;
-    EXPECT_NEAR(calcGround(there).firmness, 0.9 * calcGround(elsewhere).firmness, 1e-9);
-    EXPECT_EQ(there.tuning->strike.logFriction, elsewhere.tuning->strike.logFriction);
-    EXPECT_EQ(calcGround(elsewhere).firmness, calcGround(fallback).firmness);
+    const auto firmnessAt = [&](const char* time) {
+        shot[Label::Time] = time;
+        return findShotGivens(shot, fallback).predictor().surroundings().ground.firmness;
+    };
+    const double there = firmnessAt("2026-11-03 10:05:00");
+    const double elsewhere = firmnessAt("2026-11-04 10:05:00");
+    EXPECT_NEAR(there, 0.9 * elsewhere, 1e-9);
+    EXPECT_EQ(findShotGivens(shot, fallback).player.tuning->strike.logFriction,
+              tuning->strike.logFriction);
+    EXPECT_EQ(elsewhere,
+              Predictor(fallback.player, fallback.conditions).surroundings().ground.firmness);
     // Kept and read again, too.
     const Tuning again = parseTuning(formatTuning(*tuning));
     ASSERT_TRUE(again.ofDay("2026-11-03"));
     EXPECT_EQ(again.ofDay("2026-11-03")->ground.firmness,
-              calcGround(there).firmness / fallback.ground.firmness);
+              there / fallback.conditions.ground.firmness);
 }
 
 TEST_F(TuningsTest, EveryPlayersShotsArePredictedWithHisOwn) {
     Logbook b = book();
     Tunings tunings(b);
-    EXPECT_FALSE(tunings.everyones());
+    EXPECT_TRUE(tunings.allInUse().empty());
     Tuning runa = someTuning(7);
     Tuning odo = someTuning(8);
     odo.player = "Odo Ferrin";
     tunings.use("Runa Vale", tunings.keep({0, runa, "2026-11-20", "0.1", 90, {}}));
     tunings.keep({0, someTuning(9), "2026-11-21", "0.1", 90, {}});  // kept, not in use
     tunings.use("Odo Ferrin", tunings.keep({0, odo, "2026-11-20", "0.1", 90, {}}));
-    Givens strip;
-    strip.everyones = tunings.everyones();
-    ASSERT_TRUE(strip.everyones);
-    ASSERT_EQ(strip.everyones->size(), 2u);
-    strip.tuning = strip.everyones->at("Runa Vale");
+    Kit(b).keepPlayer({0, "Odo Ferrin", Hand::Left, ""});
+    const auto records = readRecords(b);
+    Fallback strip;
+    strip.everyone = records->everyone;
+    ASSERT_EQ(strip.everyone->size(), 2u);
+    strip.player = records->modelOf("Runa Vale");
     ShotRecord shot;
     const auto frictionOf = [&](const char* player) {
         shot[Label::Player] = player;
-        const auto t = findShotGivens(shot, strip).givens.tuning;
+        const auto t = findShotGivens(shot, strip).player.tuning;
         return t ? t->strike.logFriction : std::nan("");
     };
     EXPECT_EQ(frictionOf("Runa Vale"), runa.strike.logFriction);
     EXPECT_EQ(frictionOf("Odo Ferrin"), odo.strike.logFriction);
+    EXPECT_EQ(findShotGivens(shot, strip).player.hand, Hand::Left);
     EXPECT_TRUE(std::isnan(frictionOf("somebody")));
-    strip.tuning.reset();  // the strip's player is on the priors
+    strip.player.tuning.reset();  // the strip's player is on the priors
     EXPECT_EQ(frictionOf("Odo Ferrin"), odo.strike.logFriction);
+    EXPECT_TRUE(std::isnan(frictionOf("Runa Vale")));
 }
 
 TEST_F(TuningsTest, TuningsOfTheStrikeAloneAreStillRead) {
@@ -158,15 +166,15 @@ TEST_F(TuningsTest, TuningsOfTheStrikeAloneAreStillRead) {
 }
 
 TEST_F(TuningsTest, ATuningIsOnePlayersOnly) {
-    Givens fallback;
-    fallback.tuning = std::make_shared<Tuning>(someTuning(4));
+    Fallback fallback;
+    fallback.player = {"Runa Vale", Hand::Right, std::make_shared<Tuning>(someTuning(4))};
     ShotRecord shot;
     shot[Label::Player] = "Odo Ferrin";
-    EXPECT_FALSE(findShotGivens(shot, fallback).givens.tuning);
+    EXPECT_FALSE(findShotGivens(shot, fallback).player.tuning);
     shot[Label::Player] = "Runa Vale";
-    EXPECT_TRUE(findShotGivens(shot, fallback).givens.tuning);
+    EXPECT_TRUE(findShotGivens(shot, fallback).player.tuning);
     shot[Label::Player] = "";
-    EXPECT_TRUE(findShotGivens(shot, fallback).givens.tuning);
+    EXPECT_TRUE(findShotGivens(shot, fallback).player.tuning);
 }
 
 }  // namespace

@@ -7,7 +7,7 @@
 #include <QString>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/store/recipe_file.h"
 
 namespace wedgeon {
@@ -18,14 +18,17 @@ using store::NamedRecipe;
 struct BenchState {
     static constexpr std::size_t mostRecipes = 3;
 
-    QString player;
-    Givens givens;
+    PlayerModel player;
+    Conditions conditions;
     std::vector<NamedRecipe> recipes{NamedRecipe{"ordinary pitch", "", {}}};
     std::size_t chosen = 0;  ///< the one that drawings and numbers edit
     bool sameCarry = false;  ///< the others are shown at the speed that carries as far
 
     Recipe& recipe() { return recipes[chosen].recipe; }
     const Recipe& recipe() const { return recipes[chosen].recipe; }
+    QString playerName() const { return QString::fromStdString(player.name); }
+    /// \throws RangeError as Predictor does.
+    Predictor predictor() const { return {player, conditions}; }
     bool operator==(const BenchState&) const = default;
 };
 

@@ -8,13 +8,13 @@
 
 namespace wedgeon {
 
-ComparedShots::ComparedShots(const WatchedShots& shots, int row, const Givens& fallback)
+ComparedShots::ComparedShots(const WatchedShots& shots, int row, const store::Fallback& fallback)
     : name_(WatchedShots::tr("shot %1").arg(shots.numberAt(row))) {
     members_.push_back({shots.recordAt(row), watch(shots.recordAt(row), fallback)});
 }
 
 ComparedShots::ComparedShots(const WatchedShots& shots, const ShownShots& shown,
-                             const QString& words, const Givens& fallback)
+                             const QString& words, const store::Fallback& fallback)
     : group_(true) {
     std::vector<int> rows;
     for (int i = shown.rowCount(); i-- > 0;) {
@@ -33,7 +33,7 @@ ComparedShots::ComparedShots(const WatchedShots& shots, const ShownShots& shown,
     if (kept < all) name_ += WatchedShots::tr(", %1 of them compared").arg(kept);
 }
 
-void ComparedShots::watchAgain(const Givens& fallback) {
+void ComparedShots::watchAgain(const store::Fallback& fallback) {
     for (Member& m : members_)
         m.watched = watch(m.record, fallback);
 }
@@ -82,7 +82,7 @@ std::vector<ShotCauses> ComparedShots::causes() const {
     std::vector<ShotCauses> out;
     for (const Member& m : members_) {
         if (m.watched.prediction && !m.watched.fromLaunch)
-            out.push_back(causesOf(m.watched.prediction->shot, m.watched.givens.givens));
+            out.push_back(m.watched.givens.predictor().causes(m.watched.prediction->shot));
     }
     return out;
 }

@@ -22,17 +22,17 @@ public:
     /// More of a group are not kept; they are taken evenly from all of it.
     static constexpr std::size_t mostShots = 150;
 
-    ComparedShots(const WatchedShots& shots, int row, const Givens& fallback);
+    ComparedShots(const WatchedShots& shots, int row, const store::Fallback& fallback);
     /// The counted ones of what is shown. \p words: the filter, for the name.
     ComparedShots(const WatchedShots& shots, const ShownShots& shown, const QString& words,
-                  const Givens& fallback);
+                  const store::Fallback& fallback);
 
     bool isGroup() const { return group_; }
     bool isEmpty() const { return members_.empty(); }
     /// "shot 63", "12 shots (lob)".
     const QString& name() const { return name_; }
     /// The strip's givens changed, which fill what the shots do not say.
-    void watchAgain(const Givens& fallback);
+    void watchAgain(const store::Fallback& fallback);
 
     std::optional<MeasuredMean> measured(Track track) const;
     std::optional<MeasuredMean> predicted(Track track) const;

@@ -17,7 +17,7 @@ const double near_rad = radFromDeg(4);
 
 /// Below 1 when the shot is of the wished kind.
 double distance(const NextShot& wish, const TuneShot& shot) {
-    if (!(wish.group == TuneGroup{shot.givens.ball, shot.givens.face, shot.givens.lie}))
+    if (!(wish.group == TuneGroup{shot.conditions.ball, shot.conditions.face, shot.conditions.lie}))
         return HUGE_VAL;
     return std::max({std::abs(shot.read.clubSpeed_mps - wish.delivery.clubSpeed_mps) / near_mps,
                      std::abs(shot.read.dynamicLoft_rad - wish.delivery.dynamicLoft_rad) / near_rad,
@@ -46,7 +46,7 @@ void HitList::clear() {
     emit changed();
 }
 
-void HitList::see(const ShotList& shots, const Givens& fallback) {
+void HitList::see(const ShotList& shots, const store::Fallback& fallback) {
     if (wishes_.empty()) return;
     bool ticked = false;
     std::size_t from = shots.size();

@@ -28,7 +28,7 @@ public:
     void clear();
     /// Ticks off what came in since the last look: a shot counts for the nearest wish that is like
     /// it in ball, face and lie, within 2.5 m/s of club speed and 4 degrees of loft and attack.
-    void see(const ShotList& shots, const Givens& fallback);
+    void see(const ShotList& shots, const store::Fallback& fallback);
     /// All of a wish, or none of it.
     void setDone(std::size_t wish, bool done);
 

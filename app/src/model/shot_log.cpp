@@ -178,9 +178,9 @@ void ShotLog::change(Change change, std::function<void()> then) {
     auto read = std::make_shared<std::shared_ptr<const store::Records>>();
     thread_->run(
         LogbookThread::Turn::Edit,
-        [read, change = std::move(change)](store::Logbook& book) {
+        [read, former = records_, change = std::move(change)](store::Logbook& book) {
             if (change) change(book);
-            *read = store::readRecords(book);
+            *read = store::readRecords(book, former.get());
         },
         [this, read, then = std::move(then)](const auto& failure) {
             if (failure) {

@@ -35,7 +35,7 @@ Tuner::~Tuner() {
     stop_.request_stop();  // the worker is waited for
 }
 
-void Tuner::ask(const std::shared_ptr<const ShotList>& shots, const Givens& fallback,
+void Tuner::ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
                 const QString& player) {
     reader_.ask({shots, fallback, player});
 }

@@ -33,7 +33,7 @@ public:
     ~Tuner() override;
     /// Answered by started() and later tuned(); by nothing when it is the question that was asked
     /// last, whose answer stands or is on its way.
-    void ask(const std::shared_ptr<const ShotList>& shots, const Givens& fallback,
+    void ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
              const QString& player);
     /// Ends what is under way; nothing will be told of it.
     void cancel();
@@ -56,7 +56,7 @@ private:
     /// All shots are looked through first, to see whether there is anything new.
     struct Wanted {
         std::shared_ptr<const ShotList> shots;
-        Givens fallback;
+        store::Fallback fallback;
         QString player;
     };
     using Readings = std::pair<QString, store::TuneShots>;

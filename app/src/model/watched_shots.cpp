@@ -17,14 +17,14 @@ constexpr std::size_t judgedTogether = 120;
 constexpr std::size_t mostKept = 2000;
 
 void predict(WatchedShot& w, const store::ShotRecord& record) {
-    const Givens& givens = w.givens.givens;
     Prediction p;
     try {
+        const Predictor predictor = w.givens.predictor();
         if (const auto delivery = store::findDelivery(record)) {
-            p.shot = calcShotFromDelivery(*delivery, givens, &p.trace);
-            p.spread = findSpread(p.shot, givens, SpreadSource::measured());
+            p.shot = predictor.shotFrom(*delivery, &p.trace);
+            p.spread = predictor.spread(p.shot, SpreadSource::measured());
         } else if (const auto launch = store::findLaunch(record)) {
-            p.shot = calcShotFromLaunch(*launch, givens, &p.trace);
+            p.shot = predictor.shotFrom(*launch, &p.trace);
             w.fromLaunch = true;
         } else {
             return;
@@ -65,7 +65,7 @@ std::optional<double> readTrack(const store::ShotRecord& r, Track track) {
     return std::nullopt;
 }
 
-WatchedShot watch(const store::ShotRecord& record, const Givens& fallback) {
+WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback) {
     WatchedShot w;
     w.givens = store::findShotGivens(record, fallback);
     for (std::size_t t = 0; t < trackCount; ++t)
@@ -123,7 +123,9 @@ WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
     : QAbstractListModel(parent),
       bench_(bench),
       judge_(
-          [](const Judged& j) { return sparse(store::findDoubts(*j.shots, j.givens, 0, j.stop)); },
+          [](const Judged& j) {
+              return sparse(store::findDoubts(*j.shots, j.fallback, 0, j.stop));
+          },
           [this](const Doubts& found) {
               // Shots that came meanwhile have been judged by themselves.
               doubts_.judged = found.judged;
@@ -168,7 +170,7 @@ void WatchedShots::append(const std::vector<store::LoggedShot>& shots) {
     former_.clear();
     // Beside the ones before them: enough for repeats and for the player's pattern.
     const std::size_t judged = from - std::min(from, judgedTogether);
-    auto found = store::findDoubts(shots_, bench_.state().givens, judged);
+    auto found = store::findDoubts(shots_, bench_.fallback(), judged);
     for (std::size_t i = from; i < shots_.size(); ++i) {
         if (!found[i - judged].empty()) doubts_.since[i] = std::move(found[i - judged]);
     }
@@ -195,7 +197,7 @@ void WatchedShots::judgeSoon() {
     if (shots_.empty()) {
         judge_.forget();
     } else {
-        judge_.ask({snapshot(), bench_.state().givens, stopJudging_.get_token()});
+        judge_.ask({snapshot(), bench_.fallback(), stopJudging_.get_token()});
     }
 }
 
@@ -259,7 +261,7 @@ const WatchedShot& WatchedShots::watchedAt(int row) const {
     if (known != now_.end()) return known->second;
     // A long scroll would else keep the flight of every shot that went by.
     if (now_.size() >= mostKept) now_.clear();
-    return now_.emplace(i, watch(recordAt(row), bench_.state().givens)).first->second;
+    return now_.emplace(i, watch(recordAt(row), bench_.fallback())).first->second;
 }
 
 const WatchedShot* WatchedShots::formerAt(int row) const {

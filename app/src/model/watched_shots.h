@@ -13,9 +13,9 @@
 #include <unordered_map>
 #include <vector>
 
+#include "model/dropper.h"
 #include "model/shot_log.h"
 #include "model/workbench.h"
-#include "model/dropper.h"
 #include "text/sentences.h"
 #include "wedgeon/store/quality.h"
 #include "wedgeon/store/shot_givens.h"
@@ -121,7 +121,7 @@ private:
     Watched former_;
     struct Judged {
         std::shared_ptr<const ShotList> shots;
-        Givens givens;
+        store::Fallback fallback;
         std::stop_token stop;
     };
     Doubts doubts_;
@@ -131,7 +131,7 @@ private:
 };
 
 /// Fills measured values and prediction of one record.
-WatchedShot watch(const store::ShotRecord& record, const Givens& fallback);
+WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback);
 std::optional<double> readTrack(const store::ShotRecord& record, Track track);
 
 QString trackName(Track track);

@@ -47,17 +47,13 @@ constexpr std::chrono::milliseconds swingsEvery{50};
 
 BenchState startState() {
     BenchState s;
-    s.player = QStringLiteral("Runa Vale");
-    s.givens.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
-    s.givens.lie = findLie("short-dry")->lie;
-    s.givens.air.temperature_c = 14;
+    s.player.name = "Runa Vale";
+    s.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    s.conditions.lie = findLie("short-dry")->lie;
+    s.conditions.air.temperature_c = 14;
     s.recipe().lean_rad = radFromDeg(5);
     s.recipe().clubSpeed_mps = 21;
     return s;
-}
-
-StrikeChances chancesOf(const ShotResult& shot, const Givens& givens) {
-    return calcStrikeChances(solePass(shot, givens), givens.lie, {});
 }
 
 /// Empty outside the model; then \p error says why.
@@ -66,14 +62,14 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
     try {
         BenchPrediction p;
         const Recipe& recipe = state.recipe();
-        p.shot = calcShot(recipe, state.givens, &p.trace);
-        const SpreadSource swings = SpreadSource::swings();
-        p.spread = findSpread(p.shot, state.givens, swings);
-        p.chances = chancesOf(p.shot, state.givens);
+        const Predictor predictor = state.predictor();
+        p.shot = predictor.shot(recipe, &p.trace);
+        p.spread = predictor.spread(p.shot, SpreadSource::swings());
+        p.chances = predictor.chances(p.shot);
         p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
-        p.worth = findWorth(recipe, state.givens, 1 / units.speedFactor());
-        p.risk = findMainRisk(p.shot, state.givens, swings);
-        p.aim_rad = findAim(recipe, state.givens);
+        p.worth = predictor.worth(recipe, 1 / units.speedFactor());
+        p.risk = predictor.mainRisk(p.shot);
+        p.aim_rad = predictor.aim(recipe);
         if (error) error->clear();
         return p;
     } catch (const RangeError& e) {
@@ -95,8 +91,9 @@ Workbench::Workbench(QObject* parent)
                   SimulationOptions options;
                   options.samples = swingsPlayed;
                   options.threads = 1;  // the other cores paint meanwhile
-                  const ShotResult shot = calcShot(s.recipe, s.givens);
-                  return PlayedSwings{simulate(s.recipe, s.givens, options), shot.flight.carry_m,
+                  const Predictor predictor(s.player, s.conditions);
+                  const ShotResult shot = predictor.shot(s.recipe);
+                  return PlayedSwings{predictor.simulate(s.recipe, options), shot.flight.carry_m,
                                       shot.total_m(), shot.restSide_m()};
               } catch (const RangeError&) {
                   return std::nullopt;  // the sentence says it already
@@ -130,7 +127,7 @@ void Workbench::setUnits(UnitSystem system) {
 }
 
 void Workbench::setState(const BenchState& next, const BenchState& former) {
-    const bool givens = next.givens != state_.givens || next.player != state_.player;
+    const bool givens = next.player != state_.player || next.conditions != state_.conditions;
     // Of the two predictions asked for one is usually at hand.
     if (former == state_) {
         ghost_ = std::move(prediction_);
@@ -146,18 +143,25 @@ void Workbench::setState(const BenchState& next, const BenchState& former) {
     emit changed();
 }
 
+void Workbench::setEveryone(std::shared_ptr<const store::Players> everyone) {
+    if (*everyone == *everyone_) return;
+    everyone_ = std::move(everyone);
+    emit givensChanged();
+}
+
 void Workbench::overlay() {
     overlays_.clear();
     for (std::size_t i = 0; i < state_.recipes.size(); ++i) {
         Overlay& o = overlays_.emplace_back();
         o.recipe = state_.recipes[i].recipe;
         try {
+            const Predictor predictor = state_.predictor();
             if (i != state_.chosen && state_.sameCarry && prediction_) {
                 o.recipe.clubSpeed_mps =
-                    findSpeedForCarry(o.recipe, state_.givens, prediction_->shot.flight.carry_m);
+                    predictor.speedForCarry(o.recipe, prediction_->shot.flight.carry_m);
             }
-            o.shot = calcShot(o.recipe, state_.givens, &o.trace);
-            o.chances = chancesOf(*o.shot, state_.givens);
+            o.shot = predictor.shot(o.recipe, &o.trace);
+            o.chances = predictor.chances(*o.shot);
         } catch (const RangeError& e) {
             o.shot.reset();
             o.error = QString::fromStdString(e.what());
@@ -172,7 +176,7 @@ void Workbench::simulateSoon() {
 
 void Workbench::simulateNow() {
     if (prediction_) {
-        swings_.ask({state_.recipe(), state_.givens});
+        swings_.ask({state_.recipe(), state_.player, state_.conditions});
     } else {
         swings_.forget();
         simulation_.reset();

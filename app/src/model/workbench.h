@@ -14,10 +14,9 @@
 #include "model/bench_state.h"
 #include "model/latest_worker.h"
 #include "text/units.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/shot/spin_window.h"
-#include "wedgeon/shot/spread.h"
-#include "wedgeon/shot/worth.h"
-#include "wedgeon/simulate/simulate.h"
+#include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon {
 
@@ -58,6 +57,10 @@ public:
     explicit Workbench(QObject* parent = nullptr);
 
     const BenchState& state() const { return state_; }
+    /// What stands in for all that recorded shots do not say.
+    store::Fallback fallback() const { return {state_.player, state_.conditions, everyone_}; }
+    /// The players that the logbook knows. No undo step: what it says goes.
+    void setEveryone(std::shared_ptr<const store::Players> everyone);
     /// Empty when the state is out of the model's range; error() says why.
     const std::optional<BenchPrediction>& prediction() const { return prediction_; }
     const std::optional<BenchPrediction>& ghost() const { return ghost_; }
@@ -87,7 +90,8 @@ private:
     friend class EditCommand;
     struct Swings {
         Recipe recipe;
-        Givens givens;
+        PlayerModel player;
+        Conditions conditions;
     };
     void setState(const BenchState& next, const BenchState& former);
     void overlay();
@@ -95,6 +99,7 @@ private:
     void simulateNow();
 
     BenchState state_;
+    std::shared_ptr<const store::Players> everyone_ = std::make_shared<store::Players>();
     BenchState ghostState_;
     // These two before the predictions, whose making uses them.
     Units units_;

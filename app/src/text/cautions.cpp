@@ -22,10 +22,10 @@ constexpr double wet = 0.8;
 
 }  // namespace
 
-std::vector<Caution> cautionsFor(const ShotResult& shot, const Givens& givens) {
+std::vector<Caution> cautionsFor(const ShotResult& shot, const Conditions& met) {
     std::vector<Caution> out;
     const bool steep = shot.swing.delivery.attack_rad < steep_rad;
-    if (steep && (givens.lie.firmness >= hard || givens.ground.firmness >= hard)) {
+    if (steep && (met.lie.firmness >= hard || met.ground.firmness >= hard)) {
         out.push_back(
             {QStringLiteral("steep-hard"),
              tr("Steep strikes into mats, hard or frozen ground load wrists, elbows and back: few, "
@@ -37,7 +37,7 @@ std::vector<Caution> cautionsFor(const ShotResult& shot, const Givens& givens) {
                           "of or beside the swing; indoors a proper net with clearance. Range "
                           "rules come first.")});
     }
-    if (givens.lie.moisture > wet) {
+    if (met.lie.moisture > wet) {
         out.push_back({QStringLiteral("wet"), tr("Wet ground: firm footing first, above all on a "
                                                  "slope.")});
     }

@@ -7,7 +7,7 @@
 #include <QString>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon::text {
 
@@ -17,6 +17,6 @@ struct Caution {
 };
 
 /// Those that apply, the weightiest first; usually none.
-std::vector<Caution> cautionsFor(const ShotResult& shot, const Givens& givens);
+std::vector<Caution> cautionsFor(const ShotResult& shot, const Conditions& met);
 
 }  // namespace wedgeon::text

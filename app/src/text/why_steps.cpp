@@ -25,13 +25,13 @@ QString percent(double share) {
     return number(100 * share, 0) + QStringLiteral(" %");
 }
 
-WhyStep face(const ShotResult& s, const Recipe& r, const Givens& g) {
+WhyStep face(const ShotResult& s, const Recipe& r, const Wedge& wedge) {
     return {tr("Face"),
             tr("The face's normal n, turned by the opening about the shaft and by the lean about "
                "the shaft plane's normal. Dynamic loft = asin n(up); face angle = "
                "atan(n(right) / n(ahead))."),
             tr("Loft %1, opened %2, delivered lean %3: dynamic loft %4, face %5.")
-                .arg(degrees(g.wedge.loft_rad), degrees(r.open_rad),
+                .arg(degrees(wedge.loft_rad), degrees(r.open_rad),
                      degrees(s.swing.deliveredLean_rad), degrees(s.swing.delivery.dynamicLoft_rad),
                      sideDegrees(s.swing.delivery.faceAngle_rad)),
             tr("Geometry, exact.")};
@@ -79,13 +79,13 @@ WhyStep strike(const ShotResult& s) {
                "2 % of tour averages in ball speed and 9 % in spin.")};
 }
 
-WhyStep flight(const ShotResult& s, const Givens& g, const Units& u) {
+WhyStep flight(const ShotResult& s, const Air& air, const Units& u) {
     return {tr("Flight"),
             tr("Drag C_D = 0.277 + 0.288 / (1 + exp((Re − 45 000) / 7 000)) + 0.170 S and lift "
                "C_L = 0.380 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
                "second."),
             tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 m/s and %6.")
-                .arg(number(g.air.density_kgpm3(), 3), u.height(s.flight.apex_m),
+                .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
                      u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
                      number(s.flight.landingSpeed_mps(), 1), rpm(norm(s.flight.landingSpin_radps))),
             tr("Fitted to published tour averages: carry within 3.5 %. Runge-Kutta, landing within "
@@ -136,14 +136,15 @@ WhyStep margin(const ShotResult& s) {
 
 }  // namespace
 
-std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe, const Givens& givens,
-                              const Units& units) {
-    const Recipe delivered = calcDelivered(recipe, givens);
+std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe,
+                              const Predictor& predictor, const Units& units) {
+    const Recipe delivered = predictor.delivered(recipe);
     std::vector<WhyStep> steps;
     if (!(delivered == recipe)) steps.push_back(setUp(recipe, delivered));
     for (WhyStep& step : std::vector<WhyStep>{
-             face(shot, delivered, givens), delivery(shot, delivered), lie(shot, delivered),
-             strike(shot), margin(shot), flight(shot, givens, units), ground(shot, units)})
+             face(shot, delivered, predictor.conditions().wedge), delivery(shot, delivered),
+             lie(shot, delivered), strike(shot), margin(shot),
+             flight(shot, predictor.surroundings().air, units), ground(shot, units)})
         steps.push_back(std::move(step));
     return steps;
 }

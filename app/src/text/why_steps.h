@@ -8,7 +8,7 @@
 #include <vector>
 
 #include "text/units.h"
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon::text {
 
@@ -19,7 +19,7 @@ struct WhyStep {
     QString source;   ///< where it comes from and how sure it is
 };
 
-std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe, const Givens& givens,
-                              const Units& units);
+std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe,
+                              const Predictor& predictor, const Units& units);
 
 }  // namespace wedgeon::text

@@ -47,10 +47,11 @@ FaceAboveDrawing::FaceAboveDrawing(Workbench& bench, QWidget* parent)
 void FaceAboveDrawing::workOut() {
     const BenchState& s = bench_.state();
     const double turn = bench_.prediction()->shot.contact.faceTurn_rad;
+    const Predictor predictor = s.predictor();
     const auto deliveryAt = [&](double open_rad) {
         Recipe r = s.recipe();
         r.open_rad = open_rad;
-        return calcSwing(s.givens.wedge, calcDelivered(r, s.givens), turn).delivery;
+        return calcSwing(s.conditions.wedge, predictor.delivered(r), turn).delivery;
     };
     clock_.clear();
     addedLoft_rad_ = 0.0;
@@ -84,7 +85,7 @@ void FaceAboveDrawing::refresh() {
 }
 
 double FaceAboveDrawing::side() const {
-    return bench_.state().givens.hand == Hand::Left ? -1.0 : 1.0;
+    return bench_.state().player.hand == Hand::Left ? -1.0 : 1.0;
 }
 
 QPointF FaceAboveDrawing::ballAt() const {
@@ -141,8 +142,8 @@ void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
     face = std::clamp(face, radFromDeg(-50), radFromDeg(50));
     const BenchState& s = bench_.state();
     try {
-        const Contact contact = calcContact(s.givens);
-        setOpening(findOpening(s.givens.wedge, s.recipe(), face, contact.faceTurn_rad));
+        const Contact contact = s.predictor().contact();
+        setOpening(findOpening(s.conditions.wedge, s.recipe(), face, contact.faceTurn_rad));
     } catch (const RangeError&) {
         // The rest of the state is out of range; its message is on the screen already.
     }

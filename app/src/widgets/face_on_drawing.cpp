@@ -65,7 +65,7 @@ void FaceOnDrawing::refresh() {
 }
 
 bool FaceOnDrawing::leftHanded() const {
-    return bench_.state().givens.hand == Hand::Left;
+    return bench_.state().player.hand == Hand::Left;
 }
 
 double FaceOnDrawing::mirrored(double x) const {
@@ -218,7 +218,7 @@ void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
     const ShotResult& s = bench_.prediction()->shot;
     const StrikeMargin& margin = s.margin;
     const double loft = s.swing.delivery.dynamicLoft_rad;
-    const double sit = state.givens.lie.sit_m;
+    const double sit = state.conditions.lie.sit_m;
     const bool left = leftHanded();
     const QPointF centre(mirrored(12 + lens_px), height() - 12 - lens_px);
 

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "text/units.h"
+#include "wedgeon/shot/shot.h"
 #include "wedgeon/shot/spread.h"
 #include "widgets/drawing.h"
 

@@ -130,13 +130,14 @@ void GivensStrip::paintEvent(QPaintEvent*) {
 void GivensStrip::refresh() {
     const BenchState& s = bench_.state();
     player_->setSentence(
-        s.player + QStringLiteral(", ") + (s.givens.hand == Hand::Left ? tr("left") : tr("right")) +
-        (s.givens.tuning ? tr(", tuned %1").arg(text::day(s.givens.tuning->made)) : QString()));
-    wedge_->setSentence(text::wedge(s.givens.wedge));
-    ball_->setSentence(text::ballAndFace(s.givens.ball, s.givens.face));
-    lie_->setSentence(text::lie(s.givens.lie));
-    ground_->setSentence(text::ground(s.givens.ground));
-    air_->setSentence(text::air(s.givens.air, bench_.units()));
+        s.playerName() + QStringLiteral(", ") +
+        (s.player.hand == Hand::Left ? tr("left") : tr("right")) +
+        (s.player.tuning ? tr(", tuned %1").arg(text::day(s.player.tuning->made)) : QString()));
+    wedge_->setSentence(text::wedge(s.conditions.wedge));
+    ball_->setSentence(text::ballAndFace(s.conditions.ball, s.conditions.face));
+    lie_->setSentence(text::lie(s.conditions.lie));
+    ground_->setSentence(text::ground(s.conditions.ground));
+    air_->setSentence(text::air(s.conditions.air, bench_.units()));
     unitsButton_->setText(bench_.units().name());
     unitsButton_->setAccessibleName(tr("Units: %1").arg(bench_.units().name()));
 }
@@ -245,58 +246,60 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
         const store::Player* player = records.findPlayer(name.toStdString());
         if (!player) return;
         const auto bag = records.wedgesOf(player->name);
-        const store::KeptTuning* tuning = records.tuningInUse(player->name);
         change(tr("change player"), [&](BenchState& s) {
-            s.player = name;
-            s.givens.hand = player->hand;
-            s.givens.tuning = tuning ? std::make_shared<const Tuning>(tuning->tuning) : nullptr;
+            s.player = records.modelOf(player->name);
             // The next shot is with one of this player's wedges: the nearest to the present.
             const auto nearest =
                 std::min_element(bag.begin(), bag.end(), [&](const auto& a, const auto& b) {
-                    const double loft = s.givens.wedge.loft_rad;
+                    const double loft = s.conditions.wedge.loft_rad;
                     return std::abs(a.wedge.loft_rad - loft) < std::abs(b.wedge.loft_rad - loft);
                 });
-            if (nearest != bag.end()) s.givens.wedge = nearest->wedge;
+            if (nearest != bag.end()) s.conditions.wedge = nearest->wedge;
         });
     };
     acts.keep = [this](const QString& name) {
-        const store::Player player{0, name.toStdString(), bench_.state().givens.hand, {}};
+        const store::Player player{0, name.toStdString(), bench_.state().player.hand, {}};
         log_.change([player](store::Logbook& book) { store::Kit(book).keepPlayer(player); });
-        change(tr("change player"), [&](BenchState& s) { s.player = name; });
+        change(tr("change player"), [&](BenchState& s) {
+            s.player = {player.name, player.hand, log_.records().modelOf(player.name).tuning};
+        });
     };
     acts.remove = [this](const QString& name) {
         log_.change([name = name.toStdString()](store::Logbook& book) {
             store::Kit(book).removePlayer(name);
         });
     };
-    addKept(form, tr("Kept players"), bench_.state().player, acts);
-    auto* name = new QLineEdit(bench_.state().player);
+    addKept(form, tr("Kept players"), bench_.state().playerName(), acts);
+    auto* name = new QLineEdit(bench_.state().playerName());
     name->setMaxLength(60);
     name->setAccessibleName(tr("Name"));
     connect(name, &QLineEdit::editingFinished, this, [this, name] {
-        if (name->text() == bench_.state().player) return;
-        change(tr("change player"), [&](BenchState& s) { s.player = name->text(); });
+        if (name->text() == bench_.state().playerName()) return;
+        // Somebody else has a hand and a tuning of his own, or none.
+        change(tr("change player"), [&](BenchState& s) {
+            s.player = log_.records().modelOf(name->text().toStdString());
+        });
     });
     form.addRow(tr("Name"), name);
     addChoice(form, tr("Hand"), {tr("right"), tr("left")},
-              bench_.state().givens.hand == Hand::Left ? 1 : 0,
-              [](BenchState& s, int i) { s.givens.hand = i == 1 ? Hand::Left : Hand::Right; });
+              bench_.state().player.hand == Hand::Left ? 1 : 0,
+              [](BenchState& s, int i) { s.player.hand = i == 1 ? Hand::Left : Hand::Right; });
 }
 
 void GivensStrip::fillWedge(QFormLayout& form) {
     const QString deg = QStringLiteral("°");
     const double k = degFromRad(1.0);
     addNumber(form, tr("Loft"), deg, k, 40, 66, 1, 1,
-              [](BenchState& s) -> double& { return s.givens.wedge.loft_rad; });
+              [](BenchState& s) -> double& { return s.conditions.wedge.loft_rad; });
     addNumber(form, tr("Lie angle"), deg, k, 55, 72, 0.5, 1,
-              [](BenchState& s) -> double& { return s.givens.wedge.lie_rad; });
+              [](BenchState& s) -> double& { return s.conditions.wedge.lie_rad; });
     addNumber(form, tr("Bounce"), deg, k, 0, 20, 1, 1,
-              [](BenchState& s) -> double& { return s.givens.wedge.bounce_rad; });
+              [](BenchState& s) -> double& { return s.conditions.wedge.bounce_rad; });
     addWedgeRecord(form);
 }
 
 void GivensStrip::addWedgeRecord(QFormLayout& form) {
-    const std::string player = bench_.state().player.toStdString();
+    const std::string player = bench_.state().player.name;
     const auto line = [&](const QString& name, const QString& hint) {
         auto* edit = new QLineEdit;
         edit->setMaxLength(100);
@@ -342,7 +345,7 @@ void GivensStrip::addWedgeRecord(QFormLayout& form) {
     acts.choose = [=, this](const QString& name) {
         for (const store::KitWedge& w : log_.records().wedgesOf(player)) {
             if (w.name != name.toStdString()) continue;
-            change(tr("change wedge"), [&](BenchState& s) { s.givens.wedge = w.wedge; });
+            change(tr("change wedge"), [&](BenchState& s) { s.conditions.wedge = w.wedge; });
             sole->setText(text::fromUtf8(w.sole));
             grooves->setText(text::fromUtf8(w.grooves));
             note->setText(text::fromUtf8(w.note));
@@ -353,13 +356,13 @@ void GivensStrip::addWedgeRecord(QFormLayout& form) {
     acts.keep = [=, this](const QString& name) {
         store::KitWedge w;
         w.name = name.toStdString();
-        w.wedge = bench_.state().givens.wedge;
+        w.wedge = bench_.state().conditions.wedge;
         w.sole = sole->text().toStdString();
         w.grooves = grooves->text().toStdString();
         w.note = note->text().toStdString();
         if (length->si() > 0) w.length_m = length->si();
         log_.change(
-            [w, player, hand = bench_.state().givens.hand, day = today()](store::Logbook& book) {
+            [w, player, hand = bench_.state().player.hand, day = today()](store::Logbook& book) {
                 store::Kit kit(book);
                 // A wedge is somebody's: the strip's player is kept with it.
                 if (!kit.findPlayer(player)) kit.keepPlayer({0, player, hand, {}});
@@ -377,83 +380,84 @@ void GivensStrip::addWedgeRecord(QFormLayout& form) {
 }
 
 void GivensStrip::fillBall(QFormLayout& form) {
-    addChoice(form, tr("Ball"), textsOf(namedBalls()), static_cast<int>(bench_.state().givens.ball),
-              [](BenchState& s, int i) {
-                  s.givens.ball = namedBalls()[static_cast<std::size_t>(i)].ball;
+    addChoice(form, tr("Ball"), textsOf(namedBalls()),
+              static_cast<int>(bench_.state().conditions.ball), [](BenchState& s, int i) {
+                  s.conditions.ball = namedBalls()[static_cast<std::size_t>(i)].ball;
               });
-    addChoice(form, tr("Face"), textsOf(namedFaces()), static_cast<int>(bench_.state().givens.face),
-              [](BenchState& s, int i) {
-                  s.givens.face = namedFaces()[static_cast<std::size_t>(i)].face;
+    addChoice(form, tr("Face"), textsOf(namedFaces()),
+              static_cast<int>(bench_.state().conditions.face), [](BenchState& s, int i) {
+                  s.conditions.face = namedFaces()[static_cast<std::size_t>(i)].face;
               });
     addKeptPart<store::KeptBall>(
         form, tr("Kept balls"), store::Kit::Part::Ball, &store::Records::balls,
-        [](BenchState& s, const store::KeptBall& kept) { s.givens.ball = kept.ball; },
+        [](BenchState& s, const store::KeptBall& kept) { s.conditions.ball = kept.ball; },
         [](const BenchState& s) {
-            return store::KeptBall{{}, s.givens.ball};
+            return store::KeptBall{{}, s.conditions.ball};
         });
 }
 
 void GivensStrip::fillLie(QFormLayout& form) {
-    const QString now = text::lie(bench_.state().givens.lie);
+    const QString now = text::lie(bench_.state().conditions.lie);
     const QStringList names = textsOf(namedLies());
-    addChoice(
-        form, tr("Lie"), names, static_cast<int>(names.indexOf(now)),
-        [](BenchState& s, int i) { s.givens.lie = namedLies()[static_cast<std::size_t>(i)].lie; });
+    addChoice(form, tr("Lie"), names, static_cast<int>(names.indexOf(now)),
+              [](BenchState& s, int i) {
+                  s.conditions.lie = namedLies()[static_cast<std::size_t>(i)].lie;
+              });
     addNumber(form, tr("Grass between"), tr("%"), 100, 0, 100, 5, 0,
-              [](BenchState& s) -> double& { return s.givens.lie.cover; });
+              [](BenchState& s) -> double& { return s.conditions.lie.cover; });
     addNumber(form, tr("Moisture"), tr("%"), 100, 0, 100, 5, 0,
-              [](BenchState& s) -> double& { return s.givens.lie.moisture; });
+              [](BenchState& s) -> double& { return s.conditions.lie.moisture; });
     addNumber(form, tr("Grain"), QStringLiteral("°"), degFromRad(1.0), -180, 180, 15, 0,
-              [](BenchState& s) -> double& { return s.givens.lie.grain_rad; });
+              [](BenchState& s) -> double& { return s.conditions.lie.grain_rad; });
     addNumber(form, tr("Sits up"), tr("mm"), 1000, 0, 60, 1, 0,
-              [](BenchState& s) -> double& { return s.givens.lie.sit_m; });
+              [](BenchState& s) -> double& { return s.conditions.lie.sit_m; });
     auto* hint = new QLabel(
         tr("Grain: 0° lies toward the target, 180° against,\n90° away from the player."));
     hint->setFont(style::font(12));
     form.addRow(hint);
     addKeptPart<store::KeptLie>(
         form, tr("Kept lies"), store::Kit::Part::Lie, &store::Records::lies,
-        [](BenchState& s, const store::KeptLie& kept) { s.givens.lie = kept.lie; },
+        [](BenchState& s, const store::KeptLie& kept) { s.conditions.lie = kept.lie; },
         [](const BenchState& s) {
-            return store::KeptLie{{}, s.givens.lie};
+            return store::KeptLie{{}, s.conditions.lie};
         });
 }
 
 void GivensStrip::fillGround(QFormLayout& form) {
     addNumber(form, tr("Firmness"), QString(), 1, 0.6, 1.5, 0.05, 2,
-              [](BenchState& s) -> double& { return s.givens.ground.firmness; });
+              [](BenchState& s) -> double& { return s.conditions.ground.firmness; });
     addNumber(form, tr("Green speed"), tr("ft"), 1, 5, 15, 0.5, 1,
-              [](BenchState& s) -> double& { return s.givens.ground.stimp_ft; });
+              [](BenchState& s) -> double& { return s.conditions.ground.stimp_ft; });
     addNumber(form, tr("Turf friction"), QString(), 1, 0.2, 0.6, 0.01, 2,
-              [](BenchState& s) -> double& { return s.givens.ground.friction; });
+              [](BenchState& s) -> double& { return s.conditions.ground.friction; });
     addNumber(form, tr("Rises along"), tr("%"), 100, -8, 8, 1, 1,
-              [](BenchState& s) -> double& { return s.givens.ground.slopeAlong; });
+              [](BenchState& s) -> double& { return s.conditions.ground.slopeAlong; });
     addNumber(form, tr("Rises to the right"), tr("%"), 100, -8, 8, 1, 1,
-              [](BenchState& s) -> double& { return s.givens.ground.slopeAcross; });
+              [](BenchState& s) -> double& { return s.conditions.ground.slopeAcross; });
     auto* hint =
         new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.40 dry, 0.25 dewy."));
     hint->setFont(style::font(12));
     form.addRow(hint);
     addKeptPart<store::KeptGround>(
         form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Records::grounds,
-        [](BenchState& s, const store::KeptGround& kept) { s.givens.ground = kept.ground; },
+        [](BenchState& s, const store::KeptGround& kept) { s.conditions.ground = kept.ground; },
         [](const BenchState& s) {
-            return store::KeptGround{{}, s.givens.ground};
+            return store::KeptGround{{}, s.conditions.ground};
         });
 }
 
 void GivensStrip::fillAir(QFormLayout& form) {
     const Units& u = bench_.units();
     addNumber(form, tr("Temperature"), tr("°C"), 1, -20, 45, 1, 0,
-              [](BenchState& s) -> double& { return s.givens.air.temperature_c; });
+              [](BenchState& s) -> double& { return s.conditions.air.temperature_c; });
     addNumber(form, tr("Wind with (+) or against"), u.speedName(), u.speedFactor(),
               -15 * u.speedFactor(), 15 * u.speedFactor(), 1, 1,
-              [](BenchState& s) -> double& { return s.givens.air.windAhead_mps; });
+              [](BenchState& s) -> double& { return s.conditions.air.windAhead_mps; });
     addNumber(form, tr("Wind to the right (+)"), u.speedName(), u.speedFactor(),
               -15 * u.speedFactor(), 15 * u.speedFactor(), 1, 1,
-              [](BenchState& s) -> double& { return s.givens.air.windRight_mps; });
+              [](BenchState& s) -> double& { return s.conditions.air.windRight_mps; });
     addNumber(form, tr("Altitude"), u.heightName(), u.heightFactor(), 0, 3000 * u.heightFactor(),
-              50, 0, [](BenchState& s) -> double& { return s.givens.air.altitude_m; });
+              50, 0, [](BenchState& s) -> double& { return s.conditions.air.altitude_m; });
 }
 
 }  // namespace wedgeon

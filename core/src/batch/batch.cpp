@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <stdexcept>
 #include <thread>
 
 #include "batch/columns.h"
@@ -60,25 +59,26 @@ bool isValid(const BatchResult& r, std::size_t i) {
 
 }  // namespace
 
-void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
-    if (givens.terrain) throw std::invalid_argument("a batch is played on plain ground only");
-    givens.wedge.validate();
+bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
+    if (predictor.surroundings().terrain) return false;
+    const Wedge& wedge = predictor.conditions().wedge;
+    wedge.validate();
     recipe.validate();
-    const Air air = calcAir(givens);
-    const Ground ground = calcGround(givens);
+    const Air& air = predictor.surroundings().air;
+    const Ground& ground = predictor.surroundings().ground;
     air.validate();
     ground.validate();
-    const Recipe delivered = calcDelivered(recipe, givens);
+    const Recipe delivered = predictor.delivered(recipe);
     delivered.validate();
-    const Contact contact = calcContact(givens);
+    const Contact& contact = predictor.contact();
     const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
     const Plane plane = ground.plane();
     constexpr double r = constants::ballRadius_m;
     const double airK =
         air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg);
     const bool still = air.windAhead_mps == 0.0 && air.windRight_mps == 0.0;
-    const std::array<double, columnCount> row{givens.wedge.loft_rad,
-                                              givens.wedge.lie_rad,
+    const std::array<double, columnCount> row{wedge.loft_rad,
+                                              wedge.lie_rad,
                                               delivered.open_rad,
                                               delivered.lean_rad,
                                               delivered.ballForward_m,
@@ -92,7 +92,7 @@ void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
                                               choices.closing - choices.extraTurn,
                                               choices.centreMoves ? 1.0 : 0.0,
                                               choices.alongBody,
-                                              givens.hand == Hand::Left ? -1.0 : 1.0,
+                                              predictor.player().hand == Hand::Left ? -1.0 : 1.0,
                                               contact.friction,
                                               contact.tangentialRestitution,
                                               contact.restitutionScale,
@@ -110,6 +110,7 @@ void ShotBatch::add(const Recipe& recipe, const Givens& givens) {
                                               plane.normal.z};
     for (std::size_t c = 0; c < columnCount; ++c)
         columns_[c].push_back(row[c]);
+    return true;
 }
 
 void ShotBatch::reserve(std::size_t shots) {

@@ -8,6 +8,8 @@
 #include <cstdlib>
 #include <vector>
 
+#include "wedgeon/shot/predictor.h"
+
 namespace wedgeon {
 namespace {
 
@@ -33,7 +35,7 @@ ShotCauses mixed(const ShotCauses& a, const ShotCauses& b, unsigned set) {
         m.law = b.law;
     }
     if (fromB(Cause::Strike)) m.strike = b.strike;
-    if (fromB(Cause::GroundAndAir)) m.givens = b.givens;
+    if (fromB(Cause::GroundAndAir)) m.surroundings = b.surroundings;
     return m;
 }
 
@@ -43,7 +45,7 @@ ShotResult predict(const ShotCauses& c) {
     d.dynamicLoft_rad += c.strike.dynamicLoft_rad;
     contact.speedKept *= c.strike.speedKept;
     contact.friction = std::max(0.02, contact.friction * c.strike.frictionKept);
-    return calcShotWith(d, contact, c.givens, c.law);
+    return calcShotWith(d, contact, c.surroundings, c.law);
 }
 
 double factorial(unsigned n) {
@@ -56,8 +58,8 @@ std::string_view causeKey(Cause cause) {
     return keys[static_cast<std::size_t>(cause)];
 }
 
-ShotCauses causesOf(const ShotResult& shot, const Givens& givens) {
-    return {shot.swing.delivery, shot.contact, StrikeEffect{}, givens, {}};
+ShotCauses Predictor::causes(const ShotResult& shot) const {
+    return {shot.swing.delivery, shot.contact, StrikeEffect{}, surroundings_, {}};
 }
 
 Explanation explain(const ShotCauses& a, const ShotCauses& b) {

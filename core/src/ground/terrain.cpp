@@ -3,6 +3,7 @@
 // Zones, their priors and their planes.
 #include "wedgeon/ground/terrain.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -13,6 +14,8 @@ namespace {
 
 constexpr std::array<std::string_view, 6> keys{"fairway", "rough", "bunker",
                                                "fringe",  "green", "water"};
+constexpr double leastFirmness = 0.3, mostFirmness = 2.0;
+constexpr double leastFriction = 0.05, mostFriction = 1.0;
 
 }  // namespace
 
@@ -31,7 +34,10 @@ bool findZoneKind(std::string_view key, ZoneKind& kind) {
 }
 
 Zone Zone::of(ZoneKind kind, double length_m, double slopeAlong) {
-    Zone z{kind, length_m, slopeAlong};
+    Zone z;
+    z.kind = kind;
+    z.length_m = length_m;
+    z.slopeAlong = slopeAlong;
     // Firmness and friction relative to an ordinary green; rolling as the green speed that would
     // give it (fairway about 5 feet, fringe 7), sand and rough far beyond any green.
     switch (kind) {
@@ -65,23 +71,32 @@ void Zone::validate() const {
     requireRange("zone.length_m", length_m, 0.05, 500);
     requireRange("zone.slope_pct", slopeAlong, -0.6, 0.6, 100);
     requireRange("zone.slope_across_pct", slopeAcross, -0.6, 0.6, 100);
-    requireRange("zone.firmness", firmness, 0.3, 2.0);
-    requireRange("zone.friction", friction, 0.05, 1.0);
+    requireRange("zone.firmness", firmness, leastFirmness, mostFirmness);
+    requireRange("zone.friction", friction, leastFriction, mostFriction);
     requireRange("zone.rolling_mps2", rolling_mps2, 0.1, 10);
 }
 
-Terrain::Terrain(std::vector<Zone> zones, std::vector<Obstacle> obstacles)
-    : zones_(std::move(zones)), obstacles_(std::move(obstacles)) {
-    requireRange("zones", static_cast<double>(zones_.size()), 1, mostZones);
-    requireRange("obstacles", static_cast<double>(obstacles_.size()), 0, mostZones);
+void Line::validate() const {
+    requireRange("zones", static_cast<double>(zones.size()), 1, mostZones);
+    requireRange("obstacles", static_cast<double>(obstacles.size()), 0, mostObstacles);
+    for (const Zone& z : zones)
+        z.validate();
+    for (const Obstacle& o : obstacles) {
+        requireRange("obstacle.at_m", o.at_m, 0.0, 500);
+        requireRange("obstacle.height_m", o.height_m, 0.0, 60);
+    }
+    if (flag_m) requireRange("flag_m", *flag_m, 0.0, 500);
+}
+
+Terrain::Terrain(Line line) : line_(std::move(line)) {
+    line_.validate();
     double at = 0.0;
     double height = 0.0;
-    for (std::size_t i = 0; i < zones_.size(); ++i) {
-        const Zone& z = zones_[i];
-        z.validate();
+    for (std::size_t i = 0; i < line_.zones.size(); ++i) {
+        const Zone& z = line_.zones[i];
         Plane p;
         if (i > 0) p.from_m = at;
-        if (i + 1 < zones_.size()) p.to_m = at + z.length_m;
+        if (i + 1 < line_.zones.size()) p.to_m = at + z.length_m;
         p.originAt_m = at;
         p.height_m = height;
         p.slopeAlong = z.slopeAlong;
@@ -96,10 +111,18 @@ Terrain::Terrain(std::vector<Zone> zones, std::vector<Obstacle> obstacles)
         at += z.length_m;
         height += z.length_m * z.slopeAlong;
     }
-    for (const Obstacle& o : obstacles_) {
-        requireRange("obstacle.at_m", o.at_m, 0.0, 500);
-        requireRange("obstacle.height_m", o.height_m, 0.0, 60);
+}
+
+Terrain Terrain::scaled(double firmness, double friction) const {
+    Terrain out = *this;
+    for (std::size_t i = 0; i < planes_.size(); ++i) {
+        Plane& p = out.planes_[i];
+        p.firmness = std::clamp(p.firmness * firmness, leastFirmness, mostFirmness);
+        p.friction = std::clamp(p.friction * friction, leastFriction, mostFriction);
+        out.line_.zones[i].firmness = p.firmness;
+        out.line_.zones[i].friction = p.friction;
     }
+    return out;
 }
 
 std::size_t Terrain::planeAt(double x) const {

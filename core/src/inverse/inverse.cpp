@@ -10,7 +10,7 @@
 #include <stdexcept>
 
 #include "wedgeon/error.h"
-#include "wedgeon/shot/sensitivity.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 namespace {
@@ -21,9 +21,9 @@ using Eigen::VectorXd;
 /// The problem in steps of each dial and tolerances of each target.
 class Problem {
 public:
-    Problem(const Recipe& start, const Givens& givens, const std::vector<Target>& targets,
+    Problem(const Recipe& start, const Predictor& predictor, const std::vector<Target>& targets,
             const std::vector<Freedom>& freedoms)
-        : start_(start), givens_(givens), targets_(targets), freedoms_(freedoms) {
+        : start_(start), predictor_(predictor), targets_(targets), freedoms_(freedoms) {
         const auto n = static_cast<Eigen::Index>(freedoms.size());
         low_.resize(n);
         high_.resize(n);
@@ -57,7 +57,7 @@ public:
     /// Misses in tolerances; false where the model has no answer.
     bool misses(const VectorXd& steps, VectorXd& out) const {
         try {
-            const ShotResult shot = calcShot(recipeAt(steps), givens_);
+            const ShotResult shot = predictor_.shot(recipeAt(steps));
             out.resize(targets());
             for (std::size_t j = 0; j < targets_.size(); ++j) {
                 const Target& t = targets_[j];
@@ -71,7 +71,7 @@ public:
     }
 
     MatrixXd slopes(const VectorXd& steps) const {
-        const Sensitivity s = calcSensitivity(recipeAt(steps), givens_);
+        const Sensitivity s = *predictor_.sensitivity(recipeAt(steps));
         MatrixXd out(targets(), freedoms());
         for (std::size_t j = 0; j < targets_.size(); ++j) {
             for (std::size_t i = 0; i < freedoms_.size(); ++i) {
@@ -85,7 +85,7 @@ public:
 
 private:
     const Recipe& start_;
-    const Givens& givens_;
+    const Predictor& predictor_;
     const std::vector<Target>& targets_;
     const std::vector<Freedom>& freedoms_;
     VectorXd low_, high_, cost_;
@@ -178,10 +178,7 @@ VectorXd solve(const Problem& problem, const VectorXd& from) {
     return x;
 }
 
-void validate(const Givens& givens, const std::vector<Target>& targets,
-              const std::vector<Freedom>& freedoms) {
-    if (givens.terrain)
-        throw std::invalid_argument("asking for results works on plain ground only");
+void validate(const std::vector<Target>& targets, const std::vector<Freedom>& freedoms) {
     if (targets.empty()) throw std::invalid_argument("no result is asked for");
     if (freedoms.empty()) throw std::invalid_argument("nothing is free to change");
     for (const Target& t : targets) {
@@ -210,7 +207,7 @@ std::string number(double value) {
 }
 
 /// Why it cannot be, in words.
-std::string findReason(const InverseResult& result, const Givens& givens) {
+std::string findReason(const InverseResult& result, const Predictor& predictor) {
     const auto worst = std::max_element(result.reached.begin(), result.reached.end(),
                                         [](const Reached& a, const Reached& b) {
                                             return std::abs(a.reached - a.wanted) / a.tolerance <
@@ -219,7 +216,7 @@ std::string findReason(const InverseResult& result, const Givens& givens) {
     const OutcomeInfo& o = info(worst->outcome);
     std::string said = std::string(o.key) + " comes to " + number(worst->reached * o.factor) +
                        " at the nearest, not " + number(worst->wanted * o.factor) + ".";
-    const ShotResult shot = calcShot(result.recipe, givens);
+    const ShotResult shot = predictor.shot(result.recipe);
     const bool wantsSpin = worst->outcome == Outcome::SpinRate && worst->wanted > worst->reached;
     if (wantsSpin && shot.strike.limitedByFriction()) {
         said += " Friction limits the spin of this ball, face and lie: more loft adds none.";
@@ -245,11 +242,19 @@ bool Reached::within() const {
     return std::abs(reached - wanted) <= tolerance * met;
 }
 
-InverseResult findRecipe(const Recipe& start, const Givens& givens,
-                         const std::vector<Target>& targets, const std::vector<Freedom>& freedoms) {
-    validate(givens, targets, freedoms);
-    (void)calcShot(start, givens);  // the start must be inside the model
-    const Problem problem(start, givens, targets, freedoms);
+InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Target>& targets,
+                                    const std::vector<Freedom>& freedoms) const {
+    validate(targets, freedoms);
+    const ShotResult now = shot(start);  // the start must be inside the model
+    if (surroundings_.terrain) {
+        InverseResult none;
+        none.recipe = start;
+        for (const Target& t : targets)
+            none.reached.push_back({t.outcome, t.value, valueOf(now, t.outcome), t.tolerance});
+        none.reason = "Asking for results works on plain ground only, not over a line.";
+        return none;
+    }
+    const Problem problem(start, *this, targets, freedoms);
     const VectorXd zero =
         VectorXd::Zero(problem.freedoms()).cwiseMax(problem.low()).cwiseMin(problem.high());
 
@@ -268,10 +273,10 @@ InverseResult findRecipe(const Recipe& start, const Givens& givens,
 
     InverseResult result;
     result.recipe = problem.recipeAt(best);
-    const ShotResult shot = calcShot(result.recipe, givens);
+    const ShotResult reached = shot(result.recipe);
     result.found = true;
     for (const Target& t : targets) {
-        result.reached.push_back({t.outcome, t.value, valueOf(shot, t.outcome), t.tolerance});
+        result.reached.push_back({t.outcome, t.value, valueOf(reached, t.outcome), t.tolerance});
         result.found = result.found && result.reached.back().within();
     }
     for (Eigen::Index i = 0; i < best.size(); ++i) {
@@ -279,7 +284,7 @@ InverseResult findRecipe(const Recipe& start, const Givens& givens,
             result.atBound.push_back(freedoms[static_cast<std::size_t>(i)].dial);
         }
     }
-    result.reason = result.found ? "" : findReason(result, givens);
+    result.reason = result.found ? "" : findReason(result, *this);
     return result;
 }
 

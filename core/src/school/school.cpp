@@ -249,18 +249,19 @@ const School* findSchool(std::string_view key) {
     return nullptr;
 }
 
-Consequences findConsequences(const School& school, const Recipe& recipe, const Givens& givens,
-                              double carry_m) {
+Consequences findConsequences(const School& school, const Recipe& recipe,
+                              const Predictor& predictor, double carry_m) {
     Consequences out;
     out.recipe = recipe;
     out.against = school.against;
     for (Recipe* r : {&out.recipe, &out.against})
-        r->clubSpeed_mps = findSpeedForCarry(*r, givens, carry_m);
-    const ShotResult here = calcShot(out.recipe, givens);
-    const ShotResult against = calcShot(out.against, givens);
+        r->clubSpeed_mps = predictor.speedForCarry(*r, carry_m);
+    const ShotResult here = predictor.shot(out.recipe);
+    const ShotResult against = predictor.shot(out.against);
+    const Hand hand = predictor.player().hand;
     for (const Claim& claim : school.claims) {
-        Consequence c{claim, valueOf(against, out.against, givens.hand, claim.measure),
-                      valueOf(here, out.recipe, givens.hand, claim.measure), Verdict::NoChange};
+        Consequence c{claim, valueOf(against, out.against, hand, claim.measure),
+                      valueOf(here, out.recipe, hand, claim.measure), Verdict::NoChange};
         c.verdict = judge(claim, c.against, c.here);
         out.claims.push_back(c);
     }

@@ -5,7 +5,7 @@
 
 #include <ceres/jet.h>
 
-#include <stdexcept>
+#include "wedgeon/shot/predictor.h"
 
 using Jet = ceres::Jet<double, 10>;
 
@@ -45,11 +45,13 @@ kernel::SwingIn<Jet> seeded(const Wedge& wedge, const Recipe& recipe, const Deli
     return in;
 }
 
-Outcomes chain(const Recipe& recipe, const Givens& givens, const Contact& contact) {
-    const double side = givens.hand == Hand::Left ? -1.0 : 1.0;
-    auto swing = kernel::swing(
-        seeded(givens.wedge, recipe, givens.tuning ? &givens.tuning->delivery : nullptr),
-        kernel::choicesOf(recipe, contact.faceTurn_rad));
+Outcomes chain(const Recipe& recipe, const Predictor& predictor) {
+    const PlayerModel& player = predictor.player();
+    const Contact& contact = predictor.contact();
+    const double side = player.hand == Hand::Left ? -1.0 : 1.0;
+    auto swing = kernel::swing(seeded(predictor.conditions().wedge, recipe,
+                                      player.tuning ? &player.tuning->delivery : nullptr),
+                               kernel::choicesOf(recipe, contact.faceTurn_rad));
     swing.path = side * swing.path;
     swing.normal.z = side * swing.normal.z;
     const JetVec heading = kernel::normalFromAngles(swing.attack, swing.path);
@@ -59,12 +61,12 @@ Outcomes chain(const Recipe& recipe, const Givens& givens, const Contact& contac
         {(contact.speedKept * swing.speed) * heading, swing.normal, Jet(contact.friction),
          Jet(contact.tangentialRestitution), Jet(law.restitution0), Jet(law.restitutionSlope_spm),
          Jet(contact.restitutionScale), Jet(law.headMass_kg)});
-    const auto air = kernel::flightAir(strike.spin, calcAir(givens));
+    const auto air = kernel::flightAir(strike.spin, predictor.surroundings().air);
     const auto flight = kernel::fly(
         air, strike.velocity, flightStep_s, 1, [](const auto& s) { return s.position.y; },
         [](const auto& s) { return s.velocity.y; }, [](double, const auto&) {});
     const Jet kept = exp(-constants::spinDecay_ps * flight.time);
-    const Plane plane = calcGround(givens).plane();
+    const Plane plane = predictor.surroundings().ground.plane();
     kernel::SilentRun<Jet> silent;
     const auto run =
         kernel::Run<Jet, kernel::SilentRun<Jet>>(
@@ -98,11 +100,11 @@ Outcomes chain(const Recipe& recipe, const Givens& givens, const Contact& contac
 
 }  // namespace
 
-Sensitivity calcSensitivity(const Recipe& recipe, const Givens& givens) {
-    if (givens.terrain) throw std::invalid_argument("sensitivity is computed on plain ground only");
+std::optional<Sensitivity> Predictor::sensitivity(const Recipe& recipe) const {
+    if (surroundings_.terrain) return std::nullopt;
     // The plain prediction checks every range first.
-    const ShotResult shot = calcShot(recipe, givens);
-    const Outcomes out = chain(recipe, givens, shot.contact);
+    (void)shot(recipe);
+    const Outcomes out = chain(recipe, *this);
     Sensitivity result;
     for (std::size_t o = 0; o < outcomeCount; ++o) {
         for (std::size_t d = 0; d < dialCount; ++d) {

@@ -10,6 +10,7 @@
 #include <optional>
 
 #include "wedgeon/error.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -21,20 +22,28 @@ constexpr double eightyPercent = 1.2815515655446004;
 /// Everything that a source can move.
 struct Inputs {
     Delivery delivery;
-    Givens givens;
     Contact contact;
+    Surroundings around;
     StrikeLaw law;
 };
+
+/// All of the ground that there is, by factors.
+void scaleGround(Surroundings& around, double firmness, double friction) {
+    around.ground.firmness *= firmness;
+    around.ground.friction *= friction;
+    if (around.terrain)
+        around.terrain =
+            std::make_shared<const Terrain>(around.terrain->scaled(firmness, friction));
+}
 
 using Outputs = std::array<double, 7>;
 
 Outputs predict(const Inputs& in) {
-    const Launch launch = calcStrike(in.delivery, in.contact, in.law).launch;
-    const FlightResult flight = calcFlight(launch, calcAir(in.givens));
-    const GroundResult run =
-        calcRun(flight.landingVelocity_mps, flight.landingSpin_radps, calcGround(in.givens));
-    return {launch.angle_rad(), launch.spinRate_radps(), flight.landingAngle_rad(), flight.carry_m,
-            run.release_m,      flight.side_m,           launch.speed_mps()};
+    const ShotResult shot = calcShotWith(in.delivery, in.contact, in.around, in.law);
+    const Launch& launch = shot.strike.launch;
+    return {launch.angle_rad(),  launch.spinRate_radps(), shot.flight.landingAngle_rad(),
+            shot.flight.carry_m, shot.run.release_m,      shot.flight.side_m,
+            launch.speed_mps()};
 }
 
 std::optional<Outputs> predictIfPossible(const Inputs& in) {
@@ -68,18 +77,18 @@ SpreadSource SpreadSource::swings() {
     return s;
 }
 
-SpreadSource SpreadSource::tuned(const Givens& givens) const {
-    SpreadSource s = *this;
-    if (!givens.tuning) return s;
-    const Tuning& t = *givens.tuning;
-    s.frictionShare =
-        std::min(s.frictionShare, t.strike.frictionSdOf({givens.ball, givens.face, givens.lie}));
-    s.tangentialRestitution = std::min(
-        s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(givens.ball)]);
+SpreadSource Predictor::source(const SpreadSource& prior) const {
+    SpreadSource s = prior;
+    if (!player_.tuning) return s;
+    const Tuning& t = *player_.tuning;
+    const Conditions& c = conditions_;
+    s.frictionShare = std::min(s.frictionShare, t.strike.frictionSdOf({c.ball, c.face, c.lie}));
+    s.tangentialRestitution =
+        std::min(s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(c.ball)]);
     s.restitution0 = std::min(s.restitution0, t.strike.restitution0Sd);
     s.groundFirmnessShare = std::min(s.groundFirmnessShare, t.ground.firmnessSd);
     s.groundFrictionShare = std::min(s.groundFrictionShare, t.ground.frictionSd);
-    if (of == Of::Swings && t.delivery.scatter) {
+    if (s.of == SpreadSource::Of::Swings && t.delivery.scatter) {
         const PlayerScatter& p = *t.delivery.scatter;
         s.clubSpeedShare = p.of(Scatter::Speed);
         s.attack_rad = p.of(Scatter::Attack);
@@ -90,23 +99,22 @@ SpreadSource SpreadSource::tuned(const Givens& givens) const {
     return s;
 }
 
-Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& prior) {
-    const SpreadSource source = prior.tuned(givens);
-    const Inputs centre{shot.swing.delivery, givens, shot.contact, {}};
+Spread Predictor::spread(const ShotResult& shot, const SpreadSource& prior) const {
+    const SpreadSource u = source(prior);
+    const Inputs centre{shot.swing.delivery, shot.contact, surroundings_, {}};
     const Outputs middle = predict(centre);
 
     struct Move {
         double sd;
         std::function<void(Inputs&, double)> by;
     };
-    const SpreadSource& u = source;
     const std::array<Move, 10> moves{{
         {u.frictionShare, [](Inputs& i, double v) { i.contact.friction *= 1.0 + v; }},
         {u.tangentialRestitution,
          [](Inputs& i, double v) { i.contact.tangentialRestitution += v; }},
         {u.restitution0, [](Inputs& i, double v) { i.law.restitution0 += v; }},
-        {u.groundFirmnessShare, [](Inputs& i, double v) { i.givens.ground.firmness *= 1.0 + v; }},
-        {u.groundFrictionShare, [](Inputs& i, double v) { i.givens.ground.friction *= 1.0 + v; }},
+        {u.groundFirmnessShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0 + v, 1.0); }},
+        {u.groundFrictionShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0, 1.0 + v); }},
         {u.clubSpeedShare, [](Inputs& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
         {u.attack_rad, [](Inputs& i, double v) { i.delivery.attack_rad += v; }},
         {u.dynamicLoft_rad, [](Inputs& i, double v) { i.delivery.dynamicLoft_rad += v; }},
@@ -135,7 +143,7 @@ Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSour
     }
     const auto half = [&](std::size_t k) { return eightyPercent * std::sqrt(variance[k]); };
     SpreadScale scale;
-    if (givens.tuning && source.of == SpreadSource::Of::Readings) scale = givens.tuning->spread;
+    if (player_.tuning && u.of == SpreadSource::Of::Readings) scale = player_.tuning->spread;
     return {scale.launch * half(0),
             scale.spin * half(1),
             scale.landing * half(2),

@@ -14,16 +14,31 @@ Air AirTuning::air(const Air& said) const {
     return a;
 }
 
+namespace {
+
+/// What was said may lie outside already; the factors do not move it farther out.
+double kept(double value, double factor, double low, double high) {
+    return std::clamp(value * factor, std::min(value, low), std::max(value, high));
+}
+
+}  // namespace
+
 Ground GroundTuning::ground(const Ground& said) const {
-    // What was said may lie outside already; the factors do not move it farther out.
-    const auto kept = [](double value, double factor, double low, double high) {
-        return std::clamp(value * factor, std::min(value, low), std::max(value, high));
-    };
     Ground g = said;
     g.firmness = kept(said.firmness, firmness, 0.6, 1.5);
     g.friction = kept(said.friction, friction, 0.15, 0.7);
     g.stimp_ft = kept(said.stimp_ft, greenSpeed, 4.0, 16.0);
     return g;
+}
+
+Line GroundTuning::line(const Line& said) const {
+    Line l = said;
+    for (Zone& z : l.zones) {
+        z.firmness = kept(z.firmness, firmness, 0.6, 1.5);
+        z.friction = kept(z.friction, friction, 0.15, 0.7);
+        z.rolling_mps2 = kept(z.rolling_mps2, 1.0 / greenSpeed, 0.34, 10.0);
+    }
+    return l;
 }
 
 Recipe DeliveryTuning::delivered(const Recipe& declared) const {

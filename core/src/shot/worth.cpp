@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "wedgeon/error.h"
+#include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -16,7 +17,7 @@ constexpr std::array steps{WorthStep::OneDegreeLean,  WorthStep::FiveDegreesOpen
                            WorthStep::OneBallBack,    WorthStep::FivePercentWeight,
                            WorthStep::OneUnitOfSpeed, WorthStep::WetFace};
 
-void take(WorthStep step, double speed_mps, Recipe& recipe, Givens& givens) {
+void take(WorthStep step, double speed_mps, Recipe& recipe, FaceCondition& face) {
     switch (step) {
         case WorthStep::OneDegreeLean:
             recipe.lean_rad += radFromDeg(1);
@@ -34,26 +35,26 @@ void take(WorthStep step, double speed_mps, Recipe& recipe, Givens& givens) {
             recipe.clubSpeed_mps += speed_mps;
             break;
         case WorthStep::WetFace:
-            givens.face =
-                givens.face == FaceCondition::FreshDry || givens.face == FaceCondition::FreshWet
-                    ? FaceCondition::FreshWet
-                    : FaceCondition::WornWet;
+            face = face == FaceCondition::FreshDry || face == FaceCondition::FreshWet
+                       ? FaceCondition::FreshWet
+                       : FaceCondition::WornWet;
             break;
     }
 }
 
 }  // namespace
 
-std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens, double speed_mps) {
-    const ShotResult here = calcShot(recipe, givens);
+std::vector<Worth> Predictor::worth(const Recipe& recipe, double speed_mps) const {
+    const ShotResult here = shot(recipe);
     std::vector<Worth> out;
     for (const WorthStep step : steps) {
         Recipe r = recipe;
-        Givens g = givens;
-        take(step, speed_mps, r, g);
+        Conditions c = conditions_;
+        take(step, speed_mps, r, c.face);
         Worth worth{step, std::nullopt};
         try {
-            const ShotResult there = calcShot(r, g);
+            const ShotResult there =
+                c.face == conditions_.face ? shot(r) : Predictor(player_, c).shot(r);
             auto& change = worth.change.emplace();
             for (std::size_t o = 0; o < outcomeCount; ++o) {
                 const auto outcome = static_cast<Outcome>(o);
@@ -67,11 +68,12 @@ std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens, double 
     return out;
 }
 
-MainRisk findMainRisk(const ShotResult& shot, const Givens& givens, const SpreadSource& swings) {
+MainRisk Predictor::mainRisk(const ShotResult& shot) const {
+    const SpreadSource swings = source(SpreadSource::swings());
     const auto carryWith = [&](auto move) {
         Delivery d = shot.swing.delivery;
         move(d);
-        return calcShotWith(d, shot.contact, givens).flight.carry_m;
+        return calcShotWith(d, shot.contact, surroundings_).flight.carry_m;
     };
     MainRisk worst;
     const auto consider = [&](MainRisk::Source source, auto up, auto down) {

@@ -10,6 +10,7 @@
 
 #include "simulate/random_stream.h"
 #include "wedgeon/error.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 namespace {
@@ -35,12 +36,6 @@ Lower factor(const PlayerScatter& player) {
     return l;
 }
 
-PlayerScatter scatterOf(const Givens& givens, const SimulationOptions& options) {
-    if (options.player) return *options.player;
-    if (givens.tuning && givens.tuning->delivery.scatter) return *givens.tuning->delivery.scatter;
-    return {};
-}
-
 struct Sample {
     bool valid = false;
     std::array<double, outcomeCount> outcomes{};
@@ -54,12 +49,13 @@ struct Sample {
 /// One recipe's simulation; the samples share what does not change.
 class Player {
 public:
-    Player(const Recipe& recipe, const Givens& givens, const SimulationOptions& options)
-        : givens_(givens),
+    Player(const Predictor& predictor, const Recipe& recipe, const SimulationOptions& options)
+        : predictor_(predictor),
           options_(options),
-          planned_(calcShot(recipe, givens)),
-          pass_(solePass(planned_, givens)),
-          scatter_(scatterOf(givens, options)),
+          planned_(predictor.shot(recipe)),
+          pass_(predictor.solePass(planned_)),
+          scatter_(options.player ? *options.player : predictor.player().scatter()),
+          unknown_(predictor.source(options.unknown)),
           lower_(factor(scatter_)) {}
 
     Sample play(std::uint64_t number) const {
@@ -81,20 +77,22 @@ public:
         d.faceAngle_rad += off(Scatter::Face);
         d.dynamicLoft_rad += off(Scatter::Loft);
 
-        const SpreadSource u = options_.unknown.tuned(givens_);
+        const SpreadSource& u = unknown_;
         Contact contact = planned_.contact;
         contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
         contact.tangentialRestitution += u.tangentialRestitution * random.normal();
         StrikeLaw law;
         law.restitution0 += u.restitution0 * random.normal();
-        Givens givens = givens_;
+        Surroundings around = predictor_.surroundings();
         const double gust = 1.0 + options_.gustShare * random.normal();
-        givens.air.windAhead_mps *= gust;
-        givens.air.windRight_mps *= gust;
+        around.air.windAhead_mps *= gust;
+        around.air.windRight_mps *= gust;
         const double firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
         const double grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
-        givens.ground.firmness = std::clamp(givens.ground.firmness * firm, 0.3, 2.0);
-        givens.ground.friction = std::clamp(givens.ground.friction * grip, 0.05, 1.0);
+        around.ground.firmness = std::clamp(around.ground.firmness * firm, 0.3, 2.0);
+        around.ground.friction = std::clamp(around.ground.friction * grip, 0.05, 1.0);
+        if (around.terrain)
+            around.terrain = std::make_shared<const Terrain>(around.terrain->scaled(firm, grip));
 
         SolePass pass = pass_;
         pass.lowPoint_m += off(Scatter::LowPoint);
@@ -102,12 +100,12 @@ public:
         pass.dynamicLoft_rad = d.dynamicLoft_rad;
         Sample sample;
         try {
-            const StrikeEffect effect = calcStrikeEffect(pass, givens.lie);
+            const StrikeEffect effect = calcStrikeEffect(pass, predictor_.conditions().lie);
             sample.kind = effect.contact;
             d.dynamicLoft_rad = effect.dynamicLoft_rad;
             contact.speedKept *= effect.speedKept;
             contact.friction = std::max(0.02, contact.friction * effect.frictionKept);
-            const ShotResult shot = calcShotWith(d, contact, givens, law);
+            const ShotResult shot = calcShotWith(d, contact, around, law);
             for (std::size_t o = 0; o < outcomeCount; ++o) {
                 sample.outcomes[o] = valueOf(shot, static_cast<Outcome>(o));
             }
@@ -123,11 +121,12 @@ public:
     }
 
 private:
-    const Givens& givens_;
+    const Predictor& predictor_;
     const SimulationOptions& options_;
     ShotResult planned_;
     SolePass pass_;
     PlayerScatter scatter_;
+    SpreadSource unknown_;
     Lower lower_;
 };
 
@@ -203,9 +202,9 @@ void SimulationOptions::validate() const {
     if (player) player->validate();
 }
 
-Simulation simulate(const Recipe& recipe, const Givens& givens, const SimulationOptions& options) {
+Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& options) const {
     options.validate();
-    const Player player(recipe, givens, options);
+    const Player player(*this, recipe, options);
     std::vector<Sample> samples(options.samples);
     const unsigned wanted = options.threads ? options.threads : std::thread::hardware_concurrency();
     const std::size_t threads = std::clamp<std::size_t>(wanted, 1, (samples.size() + 63) / 64);
@@ -221,7 +220,7 @@ Simulation simulate(const Recipe& recipe, const Givens& givens, const Simulation
             pool.emplace_back(work, part);
         work(0);
     }
-    return summarise(samples, givens.terrain ? givens.terrain->zones().size() : 0);
+    return summarise(samples, surroundings_.terrain ? surroundings_.terrain->zones().size() : 0);
 }
 
 }  // namespace wedgeon

@@ -63,9 +63,9 @@ PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& str
         const TuneShot& s = shots[i];
         const auto launch = launchOf(s);
         // Over slopes the carry is another one.
-        if (!launch || s.givens.terrain || strike.weights[i] <= 0.0) continue;
+        if (!launch || s.conditions.line || strike.weights[i] <= 0.0) continue;
         if (std::isnan(s.carry_m) && std::isnan(s.apex_m) && std::isnan(s.landing_rad)) continue;
-        flown.push_back({*launch, s.givens.air, {s.carry_m, s.apex_m, s.landing_rad}});
+        flown.push_back({*launch, s.conditions.air, {s.carry_m, s.apex_m, s.landing_rad}});
     }
     RobustProblem problem;
     problem.shots = flown.size();

@@ -89,7 +89,7 @@ Five fiveOf(const Delivery& d) {
 
 /// Wedge, swing, set-up and lie (which slows the club).
 std::string kindOf(const TuneShot& s) {
-    std::string kind = s.wedge + '\n' + s.swing + '\n' + std::to_string(s.givens.lie.cover);
+    std::string kind = s.wedge + '\n' + s.swing + '\n' + std::to_string(s.conditions.lie.cover);
     if (s.declared) {
         for (const double v :
              {s.declared->open_rad, s.declared->lean_rad, s.declared->ballForward_m,
@@ -197,11 +197,11 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
         if (!s.declared || i % every != 0) continue;
         try {
             const double turn =
-                calcContact(s.givens.ball, s.givens.face, s.givens.lie).faceTurn_rad;
-            meant.push_back({s.givens.wedge,
+                calcContact(s.conditions.ball, s.conditions.face, s.conditions.lie).faceTurn_rad;
+            meant.push_back({s.conditions.wedge,
                              *s.declared,
                              turn,
-                             s.givens.hand == Hand::Left ? -1.0 : 1.0,
+                             s.hand == Hand::Left ? -1.0 : 1.0,
                              {d.attack_rad, d.path_rad, d.faceAngle_rad, d.dynamicLoft_rad}});
         } catch (const RangeError&) {
             continue;

@@ -209,7 +209,8 @@ std::map<int, Eigen::Index> newestDays(std::span<const TuneShot> shots) {
 
 /// How the ball came down: as its measured launch flies, else as the tuned strike says.
 FlightResult flightOf(const TuneShot& s, const Tuning& tuning) {
-    if (const auto launch = launchOf(s)) return calcFlight(*launch, tuning.air.air(s.givens.air));
+    if (const auto launch = launchOf(s))
+        return calcFlight(*launch, tuning.air.air(s.conditions.air));
     return calcTunedShot(s, tuning).flight;
 }
 
@@ -227,11 +228,11 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, c
     const std::size_t every = shots.size() / mostRuns + 1;
     for (std::size_t i = 0; i < shots.size(); i += every) {
         const TuneShot& s = shots[i];
-        if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.givens.terrain) continue;
+        if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.conditions.line) continue;
         try {
             const FlightResult f = flightOf(s, tuning);
             const auto day = days.find(s.session);
-            landed.push_back({f.landingVelocity_mps, f.landingSpin_radps, s.givens.ground,
+            landed.push_back({f.landingVelocity_mps, f.landingSpin_radps, s.conditions.ground,
                               s.release_m, day == days.end() ? -1 : day->second});
         } catch (const RangeError&) {
             continue;

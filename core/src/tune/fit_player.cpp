@@ -7,7 +7,6 @@
 #include "tune/robust_fit.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
-#include "wedgeon/shot/spread.h"
 
 namespace wedgeon {
 namespace {
@@ -21,17 +20,16 @@ constexpr std::size_t fewestCalibrated = 20;
 /// How many spreads away four in five of the measured values lie.
 SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
                      const std::stop_token& stop) {
-    Givens givens;
-    const auto tuning = std::make_shared<Tuning>(fit.tuning());
+    PlayerModel player;
+    player.tuning = std::make_shared<const Tuning>(fit.tuning());
     std::array<std::vector<double>, tuneOutcomeCount> ratios;
     const std::size_t every = shots.size() / mostCalibrated + 1;
     for (std::size_t i = 0; i < shots.size() && !stop.stop_requested(); i += every) {
         if (fit.strike.weights[i] <= 0.0) continue;
-        givens = shots[i].givens;
-        givens.tuning = tuning;
         try {
-            const ShotResult p = calcShotFromDelivery(shots[i].read, givens);
-            const Spread s = findSpread(p, givens, SpreadSource::measured());
+            const Predictor predictor(player, shots[i].conditions);
+            const ShotResult p = predictor.shotFrom(shots[i].read);
+            const Spread s = predictor.spread(p, SpreadSource::measured());
             const TuneOutcomes measured = getOutcomes(shots[i]);
             const TuneOutcomes predicted{
                 p.strike.launch.angle_rad(), p.strike.launch.spinRate_radps(),
@@ -105,13 +103,11 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
 }
 
 ShotResult calcTunedShot(const TuneShot& shot, const Tuning& tuning) {
-    Givens givens = shot.givens;
-    givens.tuning.reset();  // what follows takes its place
-    givens.air = tuning.air.air(givens.air);
-    givens.ground = tuning.ground.ground(givens.ground);
-    return calcShotWith(tuning.strike.unbiased(shot.read),
-                        tuning.strike.contact(tune::groupOf(shot.givens)), givens,
-                        tuning.strike.law());
+    const Conditions& c = shot.conditions;
+    Surroundings around{tuning.air.air(c.air), tuning.ground.ground(c.ground), nullptr};
+    if (c.line) around.terrain = std::make_shared<const Terrain>(tuning.ground.line(*c.line));
+    return calcShotWith(tuning.strike.unbiased(shot.read), tuning.strike.contact(tune::groupOf(c)),
+                        around, tuning.strike.law());
 }
 
 }  // namespace wedgeon

@@ -117,13 +117,13 @@ private:
             if (!ball) continue;
             try {
                 s.read.validate();
-                s.givens.lie.validate();
+                s.conditions.lie.validate();
                 const double spinLoft = calcSpinLoft(s.read);
                 if (!(spinLoft > radFromDeg(5) && spinLoft < radFromDeg(80))) continue;
             } catch (const RangeError&) {
                 continue;
             }
-            const TuneGroup group = groupOf(s.givens);
+            const TuneGroup group = groupOf(s.conditions);
             if (layout_.groupOf(group) == layout_.groups.size()) layout_.groups.push_back(group);
             if (layout_.ballOf(group.ball) == layout_.balls.size())
                 layout_.balls.push_back(group.ball);

@@ -76,7 +76,7 @@ std::vector<NextShot> findNextShots(std::span<const TuneShot> shots, const TuneR
     std::vector<double> weights = fit.weights;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         if (weights[i] <= 0.0) continue;
-        const TuneGroup group = groupOf(shots[i].givens);
+        const TuneGroup group = groupOf(shots[i].conditions);
         if (layout.groupOf(group) == layout.groups.size()) layout.groups.push_back(group);
         if (layout.ballOf(group.ball) == layout.balls.size()) layout.balls.push_back(group.ball);
     }

@@ -18,8 +18,8 @@ std::size_t Layout::ballOf(BallKind ball) const {
     return static_cast<std::size_t>(std::find(balls.begin(), balls.end(), ball) - balls.begin());
 }
 
-TuneGroup groupOf(const Givens& givens) {
-    return {givens.ball, givens.face, givens.lie};
+TuneGroup groupOf(const Conditions& conditions) {
+    return {conditions.ball, conditions.face, conditions.lie};
 }
 
 Contact priorContact(const TuneGroup& group) {
@@ -90,7 +90,7 @@ Eigen::MatrixXd precisionOf(const Layout& layout, std::span<const TuneShot> shot
     for (std::size_t i = 0; i < shots.size(); ++i) {
         if (weights[i] <= 0.0) continue;
         const TuneShot& s = shots[i];
-        const TuneGroup group = groupOf(s.givens);
+        const TuneGroup group = groupOf(s.conditions);
         const std::size_t g = layout.groupAt(layout.groupOf(group));
         const std::size_t b = layout.ballAt(layout.ballOf(group.ball));
         const Linearised l = linearise(

@@ -77,7 +77,7 @@ struct Layout {
     std::size_t ballOf(BallKind ball) const;
 };
 
-TuneGroup groupOf(const Givens& givens);
+TuneGroup groupOf(const Conditions& conditions);
 Contact priorContact(const TuneGroup& group);
 
 /// A shot's residuals and their derivatives by its local parameters.

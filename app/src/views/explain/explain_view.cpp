@@ -48,7 +48,7 @@ ExplainView::ExplainView(WatchedShots& shots, Workbench& bench, QWidget* parent)
     const auto again = [this] {
         // The strip's givens fill what the shots do not say themselves.
         for (auto& side : sides_) {
-            if (side) side->watchAgain(bench_.state().givens);
+            if (side) side->watchAgain(bench_.fallback());
         }
         if (isVisible()) refresh();
     };
@@ -97,11 +97,11 @@ QWidget* ExplainView::makePage() {
 
 void ExplainView::take(int which, int row) {
     if (row < 0 || row >= shots_.rowCount()) return;
-    set(which, ComparedShots(shots_, row, bench_.state().givens));
+    set(which, ComparedShots(shots_, row, bench_.fallback()));
 }
 
 void ExplainView::takeShown(int which, const ShownShots& shown, const QString& words) {
-    set(which, ComparedShots(shots_, shown, words, bench_.state().givens));
+    set(which, ComparedShots(shots_, shown, words, bench_.fallback()));
 }
 
 void ExplainView::set(int which, ComparedShots side) {

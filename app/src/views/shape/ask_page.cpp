@@ -83,7 +83,8 @@ AskPage::AskPage(Workbench& bench, QWidget* parent)
       worker_(
           [](const Question& q) -> Answer {
               try {
-                  return findRecipe(q.start, q.givens, q.targets, q.freedoms);
+                  return Predictor(q.player, q.conditions)
+                      .findRecipe(q.start, q.targets, q.freedoms);
               } catch (const std::invalid_argument& e) {
                   return QString::fromUtf8(e.what());
               }
@@ -171,7 +172,7 @@ void AskPage::refresh() {
 }
 
 void AskPage::ask() {
-    Question q{bench_.state().recipe(), bench_.state().givens, {}, {}};
+    Question q{bench_.state().recipe(), bench_.state().player, bench_.state().conditions, {}, {}};
     for (qsizetype i = 0; i < pins_.size(); ++i) {
         const Askable& a = askables[static_cast<std::size_t>(i)];
         if (pins_[i].pinned->isChecked())

@@ -41,7 +41,8 @@ private:
     };
     struct Question {
         Recipe start;
-        Givens givens;
+        PlayerModel player;
+        Conditions conditions;
         std::vector<Target> targets;
         std::vector<Freedom> freedoms;
     };

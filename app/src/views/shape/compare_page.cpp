@@ -147,11 +147,11 @@ void ComparePage::share() {
         const QPoint pair = pair_->currentData().toPoint();
         const Overlay& a = bench_.overlays()[static_cast<std::size_t>(pair.x())];
         const Overlay& b = bench_.overlays()[static_cast<std::size_t>(pair.y())];
-        const Givens& g = bench_.state().givens;
         const Outcome o = shared[static_cast<std::size_t>(std::max(outcome_->currentIndex(), 0))];
         try {
             if (a.shot && b.shot) {
-                const Explanation e = explain(causesOf(*a.shot, g), causesOf(*b.shot, g));
+                const Predictor predictor = bench_.state().predictor();
+                const Explanation e = explain(predictor.causes(*a.shot), predictor.causes(*b.shot));
                 const auto shape = shapeOf(o, bench_.units());
                 const auto index = static_cast<std::size_t>(o);
                 stair = {shape.name,

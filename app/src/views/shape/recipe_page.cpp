@@ -239,7 +239,8 @@ void RecipePage::showSchool() {
     QStringList lines;
     try {
         const Units& u = bench_.units();
-        const Consequences all = findConsequences(*school, recipe, bench_.state().givens, carry);
+        const Consequences all =
+            findConsequences(*school, recipe, bench_.state().predictor(), carry);
         for (const Consequence& c : all.claims) {
             lines << verdictMark(c.verdict) + tr("It %1: %2 (%3 to %4).")
                                                   .arg(text::fromUtf8(c.claim.says),

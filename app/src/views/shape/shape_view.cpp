@@ -162,7 +162,7 @@ void ShapeView::refresh() {
     if (const auto& p = bench_.prediction()) {
         headline_->setTexts(text::shotSentence(p->shot, bench_.units()),
                             text::whySentence(p->shot, p->spread));
-        caution_->show(text::cautionsFor(p->shot, bench_.state().givens));
+        caution_->show(text::cautionsFor(p->shot, bench_.state().conditions));
     } else {
         headline_->setTexts(tr("This set-up is outside what the model covers."), bench_.error());
         caution_->show({});
@@ -206,18 +206,18 @@ void ShapeView::refreshOwnShots() {
     // The newest of this player with this loft and ball, as far as they were measured.
     QVector<QPointF> own;
     const BenchState& s = bench_.state();
-    const std::string player = s.player.toStdString();
+    const store::Fallback fallback = bench_.fallback();
     const ShotList& all = shots_.shots();
     // Not farther back than a moment allows.
     const std::size_t oldest = all.size() - std::min(all.size(), mostLookedAt);
     for (std::size_t i = all.size(); i > oldest && own.size() < mostOwnShots; --i) {
         const store::ShotRecord& r = all[i - 1].record;
-        if (!all[i - 1].setAside.empty() || r[store::Label::Player] != player ||
+        if (!all[i - 1].setAside.empty() || r[store::Label::Player] != s.player.name ||
             !r.has(store::Quantity::SpinRate))
             continue;
-        const store::ShotGivens g = store::findShotGivens(r, s.givens);
-        if (std::abs(g.givens.wedge.loft_rad - s.givens.wedge.loft_rad) > sameLoft_rad ||
-            g.givens.ball != s.givens.ball)
+        const Conditions met = store::findShotGivens(r, fallback).conditions;
+        if (std::abs(met.wedge.loft_rad - s.conditions.wedge.loft_rad) > sameLoft_rad ||
+            met.ball != s.conditions.ball)
             continue;
         const auto delivery = store::findDelivery(r);
         if (!delivery) continue;

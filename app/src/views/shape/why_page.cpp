@@ -38,8 +38,8 @@ void WhyPage::refresh() {
         steps_.first().numbers->setText(bench_.error());
         return;
     }
-    const auto words =
-        text::whySteps(p->shot, bench_.state().recipe(), bench_.state().givens, bench_.units());
+    const auto words = text::whySteps(p->shot, bench_.state().recipe(), bench_.state().predictor(),
+                                      bench_.units());
     for (qsizetype i = 0; i < steps_.size(); ++i) {
         const text::WhyStep& w = words[static_cast<std::size_t>(i)];
         steps_[i].title->setText(w.title);

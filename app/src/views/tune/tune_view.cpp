@@ -257,7 +257,7 @@ QWidget* TuneView::makeUse() {
 }
 
 Hand TuneView::handOf(const QString& player) {
-    if (player == bench_.state().player) return bench_.state().givens.hand;
+    if (player == bench_.state().playerName()) return bench_.state().player.hand;
     const store::Player* known = log_.records().findPlayer(player.toStdString());
     return known ? known->hand : Hand::Right;
 }
@@ -321,17 +321,7 @@ void TuneView::take(const QString& player, std::int64_t id) {
     undo.push(new UseTuning(before, id,
                             [this, name](std::int64_t wanted) { log_.useTuning(name, wanted); }));
     BenchState next = bench_.state();
-    next.player = player;
-    next.givens.tuning = tuning;
-    auto everyones = records.everyones ? std::make_shared<TuningsByPlayer>(*records.everyones)
-                                       : std::make_shared<TuningsByPlayer>();
-    if (tuning) {
-        (*everyones)[name] = tuning;
-    } else {
-        everyones->erase(name);
-    }
-    next.givens.everyones =
-        everyones->empty() ? nullptr : std::shared_ptr<const TuningsByPlayer>(everyones);
+    next.player = {name, handOf(player), tuning};
     bench_.edit(next, what);
     undo.endMacro();
 }
@@ -354,7 +344,7 @@ void TuneView::fillPlayers() {
     for (const auto& [name, n] : counts)
         player_->addItem(name.empty() ? tr("no name") : text::fromUtf8(name), text::fromUtf8(name));
     int wanted = player_->findData(former);
-    if (wanted < 0) wanted = player_->findData(bench_.state().player);
+    if (wanted < 0) wanted = player_->findData(bench_.state().playerName());
     player_->setCurrentIndex(std::max(0, wanted));
     player_->setVisible(player_->count() > 1);
 }
@@ -371,11 +361,9 @@ void TuneView::askSoon() {
         return;
     }
     // The fit starts from the priors, whatever is in use.
-    Givens fallback = bench_.state().givens;
-    fallback.tuning.reset();
-    fallback.everyones.reset();
     const QString player = player_->currentData().toString();
-    fallback.hand = handOf(player);
+    const store::Fallback fallback{
+        {player.toStdString(), handOf(player), nullptr}, bench_.state().conditions, nullptr};
     tuner_.ask(shots_.snapshot(), fallback, player);
 }
 

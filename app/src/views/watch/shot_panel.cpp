@@ -195,7 +195,7 @@ void ShotPanel::draw(const store::ShotRecord& record, const WatchedShot& shot) {
     if (const auto launch = store::findLaunch(record); launch && !shot.fromLaunch) {
         try {
             ShotTrace trace;
-            const ShotResult flown = calcShotFromLaunch(*launch, shot.givens.givens, &trace);
+            const ShotResult flown = shot.givens.predictor().shotFrom(*launch, &trace);
             trace.run.clear();
             scene.measured = flightPath(trace, flown);
         } catch (const RangeError&) {
@@ -206,7 +206,7 @@ void ShotPanel::draw(const store::ShotRecord& record, const WatchedShot& shot) {
 }
 
 QString ShotPanel::givensLine(const WatchedShot& shot) const {
-    const Givens& g = shot.givens.givens;
+    const Conditions& g = shot.givens.conditions;
     QStringList file, strip;
     (shot.givens.wedgeFromRecord ? file : strip)
         << text::degrees(g.wedge.loft_rad, 0) + tr(" of loft");

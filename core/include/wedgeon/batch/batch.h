@@ -8,7 +8,7 @@
 #include <string_view>
 #include <vector>
 
-#include "wedgeon/shot/quantity.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 
@@ -34,8 +34,9 @@ class ShotBatch {
 public:
     static constexpr std::size_t columnCount = 31;
 
-    /// \throws RangeError from the numbers themselves; std::invalid_argument for a terrain.
-    void add(const Recipe& recipe, const Givens& givens);
+    /// \return false over a line: nothing is added, it is played one shot at a time.
+    /// \throws RangeError from the numbers themselves.
+    [[nodiscard]] bool add(const Recipe& recipe, const Predictor& predictor);
     void reserve(std::size_t shots);
     void clear();
     std::size_t size() const { return columns_[0].size(); }

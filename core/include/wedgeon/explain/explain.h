@@ -19,7 +19,7 @@ struct ShotCauses {
     Delivery delivery;
     Contact contact;      ///< ball, face and lie
     StrikeEffect strike;  ///< a mishit's part; its dynamic loft is relative to the delivery's
-    Givens givens;        ///< of which ground, terrain and air are used
+    Surroundings surroundings;
     StrikeLaw law;
 };
 
@@ -37,8 +37,5 @@ struct Explanation {
 /// value for n-person games", 1953): 256 predictions. No order is preferred, and nothing is left
 /// over. \throws RangeError when a mixture of the two is outside the model.
 Explanation explain(const ShotCauses& a, const ShotCauses& b);
-
-/// The causes of a planned shot struck cleanly.
-ShotCauses causesOf(const ShotResult& shot, const Givens& givens);
 
 }  // namespace wedgeon

@@ -5,7 +5,9 @@
 
 #include <cstddef>
 #include <limits>
+#include <optional>
 #include <span>
+#include <string>
 #include <string_view>
 #include <vector>
 
@@ -28,17 +30,37 @@ struct Zone {
     double firmness = 1.0;
     double friction = 0.40;
     double rolling_mps2 = 0.55;  ///< deceleration of a rolling ball
+    std::string name;            ///< as the coach calls it; may be empty
 
     /// Priors of a kind: firmness, friction and rolling resistance.
     static Zone of(ZoneKind kind, double length_m, double slopeAlong = 0.0);
     /// \throws RangeError; length 0.05-500 m, slopes -60-60 % (the ground's limits else).
     void validate() const;
+    bool operator==(const Zone&) const = default;
 };
 
 /// Something with a height that the flight must clear, at one distance.
 struct Obstacle {
     double at_m = 0.0;
     double height_m = 0.0;  ///< above the ground there
+    std::string name;
+
+    bool operator==(const Obstacle&) const = default;
+};
+
+/// The real line from ball to flag as it is said: a plain value.
+struct Line {
+    static constexpr std::size_t mostZones = 64, mostObstacles = 64;
+
+    std::string name;
+    std::vector<Zone> zones;  ///< end to end from the ball; the last goes on for ever
+    std::vector<Obstacle> obstacles;
+    std::optional<double> flag_m;  ///< along the line
+
+    /// \throws RangeError for no zone, more than 64 of either, an obstacle or a flag outside 0-500
+    /// m (heights to 60 m), or a zone's own numbers.
+    void validate() const;
+    bool operator==(const Line&) const = default;
 };
 
 /// One plane of ground as the ball meets it.
@@ -62,20 +84,21 @@ struct Plane {
 /// a wall or a drop.
 class Terrain {
 public:
-    static constexpr std::size_t mostZones = 64;
-    Terrain() = default;
-    /// \throws RangeError for no zone, more than 64, or a zone's own numbers.
-    explicit Terrain(std::vector<Zone> zones, std::vector<Obstacle> obstacles = {});
+    /// \throws RangeError from Line::validate.
+    explicit Terrain(Line line);
 
-    const std::vector<Zone>& zones() const { return zones_; }
-    const std::vector<Obstacle>& obstacles() const { return obstacles_; }
+    /// The same ground with every firmness and friction times a factor, within what a zone can
+    /// have.
+    Terrain scaled(double firmness, double friction) const;
+
+    const std::vector<Zone>& zones() const { return line_.zones; }
+    const std::vector<Obstacle>& obstacles() const { return line_.obstacles; }
     std::span<const Plane> planes() const { return planes_; }
     std::size_t planeAt(double x) const;
     double height(double x, double z) const { return planes_[planeAt(x)].height(x, z); }
 
 private:
-    std::vector<Zone> zones_;
-    std::vector<Obstacle> obstacles_;
+    Line line_;
     std::vector<Plane> planes_;
 };
 

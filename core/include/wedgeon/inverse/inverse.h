@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-/// \file Ask for it: the smallest change of a set-up that reaches given results, or why none does.
+/// \file Ask for it (Predictor::findRecipe): the smallest change of a set-up that reaches given
+/// results, or why none does.
 #pragma once
 
 #include <optional>
@@ -31,6 +32,13 @@ struct Reached {
     bool within() const;
 };
 
+///
+/// Found by minimising the cost of the change subject to the targets' tolerances: penalty with a
+/// rising weight, damped Gauss-Newton on exact derivatives, bounds by projection, restarts from a
+/// few fixed places when the first fails. The smallest change is a local one. Over a line there is
+/// none, with that as the reason. \throws RangeError when the starting recipe is out of range;
+/// std::invalid_argument for no target, no freedom, a tolerance or cost that is not more than 0, a
+/// bound that is empty.
 struct InverseResult {
     bool found = false;  ///< every target within its tolerance
     Recipe recipe;       ///< the smallest change, or the nearest miss
@@ -39,14 +47,5 @@ struct InverseResult {
     /// Plain words: empty when found, else which target is missed by how much and what binds.
     std::string reason = "not run";
 };
-
-/// Minimises the cost of the change subject to the targets' tolerances: penalty with a rising
-/// weight, damped Gauss-Newton on exact derivatives, bounds by projection, restarts from a few
-/// fixed places when the first fails. The smallest change is a local one. On plain ground.
-/// \throws RangeError when the starting recipe is out of range; std::invalid_argument for no
-/// target, no freedom, a tolerance or cost that is not more than 0, a bound that is empty, a
-/// terrain.
-InverseResult findRecipe(const Recipe& start, const Givens& givens,
-                         const std::vector<Target>& targets, const std::vector<Freedom>& freedoms);
 
 }  // namespace wedgeon

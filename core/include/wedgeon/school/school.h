@@ -9,7 +9,7 @@
 #include <string_view>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 
@@ -83,7 +83,7 @@ struct Consequences {
 /// own or an edited one) and the one it is compared with are both brought to the carry \p carry_m,
 /// the only fair comparison of technique.
 /// \throws RangeError when one of them is out of the model or cannot carry so far.
-Consequences findConsequences(const School& school, const Recipe& recipe, const Givens& givens,
-                              double carry_m);
+Consequences findConsequences(const School& school, const Recipe& recipe,
+                              const Predictor& predictor, double carry_m);
 
 }  // namespace wedgeon

@@ -18,10 +18,4 @@ struct Sensitivity {
     }
 };
 
-/// Derivatives at a recipe, by automatic differentiation through every stage. Exact up to the
-/// number of bounces: where a bounce appears or goes, an outcome of the run jumps and the slope is
-/// that of this side. On plain ground; a terrain in \p givens is an error. \throws RangeError from
-/// the prediction; std::invalid_argument for a terrain.
-Sensitivity calcSensitivity(const Recipe& recipe, const Givens& givens);
-
 }  // namespace wedgeon

@@ -3,8 +3,6 @@
 /// \file How sure a prediction is: first-order propagation of what is not known exactly.
 #pragma once
 
-#include "wedgeon/shot/shot.h"
-
 namespace wedgeon {
 
 /// Standard deviations of what goes into a prediction. The defaults are priors: how well ball and
@@ -28,9 +26,6 @@ struct SpreadSource {
     static SpreadSource measured();
     /// A player's swings around one set-up.
     static SpreadSource swings();
-    /// With what a tuning of the givens knows better: the strike, the ground, and for swings the
-    /// player's own scatter. What it knows of the readings, findSpread applies to its result.
-    SpreadSource tuned(const Givens& givens) const;
 };
 
 /// Half widths of the intervals that hold 80 of 100 shots.
@@ -43,11 +38,5 @@ struct Spread {
     double side_m = 0.0;
     double ballSpeed_mps = 0.0;
 };
-
-/// Moves each source by one standard deviation both ways, predicts again and adds the squares.
-/// 2 predictions for each source. First order: near a lopsided outcome (a mishit) it is too narrow.
-/// \throws RangeError from the prediction itself; a neighbour that is out of range is left out.
-/// \p shot supplies delivery and contact, so that it fits both kinds of prediction.
-Spread findSpread(const ShotResult& shot, const Givens& givens, const SpreadSource& source);
 
 }  // namespace wedgeon

@@ -4,7 +4,6 @@
 /// part is its prior.
 #pragma once
 
-#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -15,6 +14,7 @@
 #include "wedgeon/delivery/scatter.h"
 #include "wedgeon/flight/flight.h"
 #include "wedgeon/ground/ground.h"
+#include "wedgeon/ground/terrain.h"
 #include "wedgeon/strike/tuning.h"
 
 namespace wedgeon {
@@ -35,6 +35,8 @@ struct GroundTuning {
 
     /// Kept inside what the ground's laws cover.
     Ground ground(const Ground& said) const;
+    /// The same factors on every zone, a faster green's on what it rolls over.
+    Line line(const Line& said) const;
 };
 
 /// What a player's declared set-up really delivers.
@@ -89,7 +91,5 @@ private:
     std::vector<Day> days_;
     std::vector<std::shared_ptr<const Tuning>> ofDays_;  ///< in the order of days_
 };
-
-using TuningsByPlayer = std::map<std::string, std::shared_ptr<const Tuning>>;
 
 }  // namespace wedgeon

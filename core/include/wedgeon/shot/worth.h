@@ -8,7 +8,6 @@
 #include <vector>
 
 #include "wedgeon/shot/quantity.h"
-#include "wedgeon/shot/spread.h"
 
 namespace wedgeon {
 
@@ -30,16 +29,10 @@ struct Worth {
     double operator[](Outcome o) const { return (*change)[static_cast<std::size_t>(o)]; }
 };
 
-/// Every step, each alone, from this recipe. Whole steps are played, not slopes: a bounce that
-/// comes or goes with the step is in it. \p speed_mps is one unit of the speed, as people read it.
-/// \throws RangeError from the recipe itself.
-std::vector<Worth> findWorth(const Recipe& recipe, const Givens& givens, double speed_mps = 1.0);
-
 /// Which scatter of the player moves the carry most, to first order.
 struct MainRisk {
     enum class Source { Speed, Attack, Loft } source = Source::Loft;
     double carry_m = 0.0;  ///< one standard deviation of it, in carry
 };
-MainRisk findMainRisk(const ShotResult& shot, const Givens& givens, const SpreadSource& swings);
 
 }  // namespace wedgeon

@@ -45,11 +45,4 @@ struct Simulation {
     const Quantiles& operator[](Outcome o) const { return outcomes[static_cast<std::size_t>(o)]; }
 };
 
-/// Plays the recipe \p options.samples times. Each sample draws from its own stream, made from the
-/// seed and its number, so that the result is the same to the last bit on any number of threads.
-/// A swing that misses the margin becomes a fat or thin strike with its effects.
-/// \throws RangeError when the recipe itself is out of range.
-Simulation simulate(const Recipe& recipe, const Givens& givens,
-                    const SimulationOptions& options = {});
-
 }  // namespace wedgeon

@@ -13,14 +13,15 @@
 #include <string>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 
 /// One shot as it was measured; SI, world frame. NaN stands for "not measured".
 struct TuneShot {
-    Delivery read;  ///< as the device read it, its biases included
-    Givens givens;  ///< ball, face and lie name the group; ground and air carry the flight
+    Delivery read;          ///< as the device read it, its biases included
+    Conditions conditions;  ///< ball, face and lie name the group; ground and air carry the flight
+    Hand hand = Hand::Right;
     double ballSpeed_mps = std::numeric_limits<double>::quiet_NaN();
     double launch_rad = std::numeric_limits<double>::quiet_NaN();
     double spin_radps = std::numeric_limits<double>::quiet_NaN();

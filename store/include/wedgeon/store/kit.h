@@ -9,7 +9,8 @@
 #include <string>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/conditions.h"
+#include "wedgeon/shot/player_model.h"
 #include "wedgeon/store/logbook.h"
 
 namespace wedgeon::store {

@@ -9,7 +9,7 @@
 #include <string_view>
 #include <vector>
 
-#include "wedgeon/shot/shot.h"
+#include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/shot_list.h"
 
 namespace wedgeon::store {
@@ -46,7 +46,7 @@ std::string_view doubtWord(Doubt doubt);
 /// shots of one player, wedge and swing, by median and median deviation. With \p from only the
 /// shots from there on are looked at, and compared with each other; \p stop ends it with what was
 /// found.
-std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Givens& fallback,
+std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Fallback& fallback,
                                                  std::size_t from = 0,
                                                  const std::stop_token& stop = {});
 

@@ -11,6 +11,7 @@
 
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/tunings.h"
 
 namespace wedgeon::store {
@@ -25,8 +26,10 @@ struct Records {
     std::vector<NamedRecipe> recipes;
     std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
     std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
-    std::shared_ptr<const TuningsByPlayer> everyones;
+    std::shared_ptr<const Players> everyone = std::make_shared<Players>();  ///< never null
 
+    /// With the tuning in use; a name that nobody has is a right-hander without one.
+    PlayerModel modelOf(const std::string& name) const;
     const Player* findPlayer(const std::string& name) const;
     /// By loft; with those that have left the bag when \p former.
     std::vector<KitWedge> wedgesOf(const std::string& player, bool former = false) const;
@@ -34,7 +37,8 @@ struct Records {
     const KeptTuning* tuningInUse(const std::string& player) const;
 };
 
+/// A tuning that \p former has is the same one, so that what was predicted with it stands.
 /// \throws StoreError.
-std::shared_ptr<const Records> readRecords(Logbook& logbook);
+std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former = nullptr);
 
 }  // namespace wedgeon::store

@@ -8,13 +8,15 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/shot_list.h"
 #include "wedgeon/tune/tune.h"
 
 namespace wedgeon::store {
 
 /// One shot; nothing when the club was not measured. \p session names what is left out together.
-std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Givens& fallback, int session);
+std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Fallback& fallback,
+                                     int session);
 
 struct TuneShots {
     std::vector<TuneShot> shots;
@@ -25,7 +27,7 @@ struct TuneShots {
 };
 /// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,
 /// by the first ten characters of the time, else a session of the logbook.
-TuneShots findTuneShots(const ShotList& shots, const Givens& fallback,
+TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
                         const std::string& player = {});
 
 /// A fit of such shots as it is kept: whose it is, and the ground of each dated day.

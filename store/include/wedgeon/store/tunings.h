@@ -3,6 +3,8 @@
 /// \file The logbook's tunings: every one is kept with its data, date and version.
 #pragma once
 
+#include <map>
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
@@ -34,8 +36,8 @@ public:
     std::optional<KeptTuning> inUse(const std::string& player) const;
     /// The players that have any.
     std::vector<std::string> players() const;
-    /// Of every player that has one in use; nullptr when nobody has.
-    std::shared_ptr<const TuningsByPlayer> everyones() const;
+    /// The ones in use, by player.
+    std::map<std::string, std::shared_ptr<const Tuning>> allInUse() const;
     /// Takes a kept one into use, or the priors with 0.
     void use(const std::string& player, std::int64_t id);
 

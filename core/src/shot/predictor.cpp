@@ -1,0 +1,159 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Resolving player and conditions once, and the shots that are planned with them.
+#include "wedgeon/shot/predictor.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double leastSpeed_mps = 0.5;
+constexpr double mostSpeed_mps = 60.0;
+
+/// The same delivery seen by a left-hander's mirror; its own inverse.
+Delivery mirrored(Delivery d) {
+    d.path_rad = -d.path_rad;
+    d.faceAngle_rad = -d.faceAngle_rad;
+    return d;
+}
+
+}  // namespace
+
+Predictor::Predictor(PlayerModel player, Conditions conditions)
+    : player_(std::move(player)), conditions_(std::move(conditions)) {
+    const Conditions& c = conditions_;
+    contact_ = calcContact(c.ball, c.face, c.lie);
+    surroundings_ = {c.air, c.ground, nullptr};
+    std::optional<Line> line = c.line;
+    if (const Tuning* tuning = player_.tuning.get()) {
+        contact_ = tuning->strike.tuned(contact_, {c.ball, c.face, c.lie});
+        surroundings_.air = tuning->air.air(c.air);
+        surroundings_.ground = tuning->ground.ground(c.ground);
+        if (line) line = tuning->ground.line(*line);
+    }
+    if (line) surroundings_.terrain = std::make_shared<const Terrain>(std::move(*line));
+}
+
+Recipe Predictor::delivered(const Recipe& declared) const {
+    return player_.tuning ? player_.tuning->delivery.delivered(declared) : declared;
+}
+
+ShotResult Predictor::shot(const Recipe& recipe, ShotTrace* trace, const StrikeLaw& law) const {
+    ShotResult shot;
+    shot.contact = contact_;
+    shot.swing = calcSwing(conditions_.wedge, delivered(recipe), contact_.faceTurn_rad);
+    if (player_.hand == Hand::Left) {
+        shot.swing.delivery = mirrored(shot.swing.delivery);
+        shot.swing.addressFace_rad = -shot.swing.addressFace_rad;
+    }
+    shot.margin = calcMargin(solePass(shot, 0.0), conditions_.lie);
+    shot.strike = calcStrike(shot.swing.delivery, contact_, law);
+    playOn(shot, surroundings_, trace);
+    return shot;
+}
+
+ShotResult Predictor::shotFrom(const Delivery& measured, ShotTrace* trace,
+                               const StrikeLaw& law) const {
+    Contact contact = contact_;
+    contact.speedKept = 1.0;
+    contact.faceTurn_rad = 0.0;
+    return calcShotWith(player_.tuning ? player_.tuning->strike.unbiased(measured) : measured,
+                        contact, surroundings_, law, trace);
+}
+
+ShotResult Predictor::shotFrom(const Launch& measured, ShotTrace* trace) const {
+    ShotResult shot;
+    shot.strike.launch = measured;
+    playOn(shot, surroundings_, trace);
+    return shot;
+}
+
+SolePass Predictor::solePass(const ShotResult& shot, std::optional<double> depth_m) const {
+    SolePass pass;
+    // Only the distance from ball to low point counts; attack and radius hold it.
+    pass.lowPoint_m = -std::sin(shot.swing.delivery.attack_rad) * shot.swing.radius_m;
+    pass.radius_m = shot.swing.radius_m;
+    pass.loft_rad = conditions_.wedge.loft_rad;
+    pass.bounce_rad = conditions_.wedge.bounce_rad;
+    pass.dynamicLoft_rad = shot.swing.delivery.dynamicLoft_rad;
+    pass.depth_m = depth_m ? *depth_m : shot.margin.middle_m();
+    return pass;
+}
+
+StrikeChances Predictor::chances(const ShotResult& shot) const {
+    const PlayerScatter scatter = player_.scatter();
+    return calcStrikeChances(solePass(shot), conditions_.lie,
+                             {scatter.of(Scatter::LowPoint), scatter.of(Scatter::Depth)});
+}
+
+double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
+    const Air& air = surroundings_.air;
+    Recipe trial = delivered(recipe);
+    // Strike and flight only: the run has no say in the carry.
+    const auto carryAt = [&](double speed) {
+        trial.clubSpeed_mps = speed;
+        Swing swing = calcSwing(conditions_.wedge, trial, contact_.faceTurn_rad);
+        if (player_.hand == Hand::Left) swing.delivery = mirrored(swing.delivery);
+        swing.delivery.clubSpeed_mps = std::max(swing.delivery.clubSpeed_mps, leastSpeed_mps);
+        const Launch launch = calcStrike(swing.delivery, contact_).launch;
+        return surroundings_.terrain ? calcFlightOver(launch, air, *surroundings_.terrain).carry_m
+                                     : calcFlight(launch, air).carry_m;
+    };
+    double low = leastSpeed_mps;
+    double high = mostSpeed_mps;
+    double below = carryAt(low);
+    double above = carryAt(high);
+    requireRange("carry_m", carry_m, below, above);
+    // False position with halving whenever one end stays (the Illinois rule).
+    int kept = 0;
+    double fLow = below - carry_m;
+    double fHigh = above - carry_m;
+    for (int i = 0; i < 100 && high - low > 1e-9; ++i) {
+        const double speed = (low * fHigh - high * fLow) / (fHigh - fLow);
+        const double miss = carryAt(speed) - carry_m;
+        if (std::abs(miss) < 1e-4) return speed;
+        if (miss < 0.0) {
+            low = speed;
+            fLow = miss;
+            if (kept == -1) fHigh *= 0.5;
+            kept = -1;
+        } else {
+            high = speed;
+            fHigh = miss;
+            if (kept == 1) fLow *= 0.5;
+            kept = 1;
+        }
+    }
+    return 0.5 * (low + high);
+}
+
+double Predictor::aim(const Recipe& recipe) const {
+    const ShotResult straight = shot(recipe);
+    const auto sideAt = [&](double turn_rad) {
+        Delivery d = straight.swing.delivery;
+        d.path_rad += turn_rad;
+        d.faceAngle_rad += turn_rad;
+        return calcShotWith(d, straight.contact, surroundings_).restSide_m();
+    };
+    double a = 0.0;
+    double fa = straight.restSide_m();
+    if (fa == 0.0) return 0.0;
+    double b = -std::atan2(fa, std::max(straight.total_m(), 0.5));
+    for (int i = 0; i < 20; ++i) {
+        const double fb = sideAt(b);
+        if (std::abs(fb) < 1e-5 || fb == fa) break;
+        const double next =
+            std::clamp(b - fb * (b - a) / (fb - fa), radFromDeg(-50), radFromDeg(50));
+        a = b;
+        fa = fb;
+        b = next;
+    }
+    return b;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,180 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Nothing that is asked leaves the tuning or the line out.
+#include "wedgeon/shot/predictor.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "random_cases.h"
+#include "wedgeon/batch/batch.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+using test::predictor;
+using test::Scene;
+
+/// A player whose speed hardly varies and whose attack does, on a soft green.
+std::shared_ptr<const Tuning> steepPlayer() {
+    auto t = std::make_shared<Tuning>();
+    PlayerScatter& s = t->delivery.scatter.emplace();
+    s.sd = {0.001, 0.06, 0.01, 0.01, 0.001, 0.035, 0.009};
+    t->ground.firmness = 0.8;
+    t->ground.friction = 1.2;
+    t->ground.greenSpeed = 0.8;
+    return t;
+}
+
+Line greenLine(const Ground& like) {
+    Zone z = Zone::of(ZoneKind::Green, 200);
+    z.firmness = like.firmness;
+    z.friction = like.friction;
+    z.rolling_mps2 = like.rollingResistance_mps2();
+    return {"the sixth", {z}, {}, 25.0};
+}
+
+TEST(Predictor, TheMainRiskIsTheTunedPlayersOwn) {
+    Scene g = test::pitch();
+    const Predictor anybody = predictor(g);
+    EXPECT_NE(anybody.mainRisk(anybody.shot({})).source, MainRisk::Source::Attack);
+    g.tuning = steepPlayer();
+    const Predictor tuned = predictor(g);
+    const ShotResult shot = tuned.shot({});
+    const MainRisk risk = tuned.mainRisk(shot);
+    EXPECT_EQ(risk.source, MainRisk::Source::Attack);
+    // By the definition, with his own deviation.
+    Delivery up = shot.swing.delivery;
+    Delivery down = up;
+    up.attack_rad += 0.06;
+    down.attack_rad -= 0.06;
+    const auto carry = [&](const Delivery& d) {
+        return calcShotWith(d, shot.contact, tuned.surroundings()).flight.carry_m;
+    };
+    EXPECT_NEAR(risk.carry_m, std::abs(carry(up) - carry(down)) / 2, 1e-12);
+}
+
+TEST(Predictor, ChancesAreTheTunedPlayersOwn) {
+    Scene g = test::pitch();
+    const Predictor anybody = predictor(g);
+    g.tuning = steepPlayer();
+    const Predictor tuned = predictor(g);
+    const ShotResult shot = tuned.shot({});
+    const StrikeChances his = tuned.chances(shot);
+    EXPECT_LT(his.clean, anybody.chances(anybody.shot({})).clean);
+    const StrikeChances same = calcStrikeChances(tuned.solePass(shot), g.lie, {0.035, 0.009});
+    EXPECT_EQ(his.clean, same.clean);
+    EXPECT_EQ(his.fat, same.fat);
+}
+
+TEST(Predictor, TheSpreadOverABunkerIsTheBunkers) {
+    // The ball lands in sand and stays: its run hardly varies, whatever a green would do.
+    Scene g = test::pitch();
+    const double carry = predictor(g).shot({}).flight.carry_m;
+    const Predictor green = predictor(g);
+    g.line = Line{"",
+                  {Zone::of(ZoneKind::Fairway, carry - 5), Zone::of(ZoneKind::Bunker, 12),
+                   Zone::of(ZoneKind::Green, 50)},
+                  {},
+                  {}};
+    const Predictor sand = predictor(g);
+    const SpreadSource swings = SpreadSource::swings();
+    const Spread there = sand.spread(sand.shot({}), swings);
+    const Spread here = green.spread(green.shot({}), swings);
+    EXPECT_GT(here.release_m, 0.2);
+    EXPECT_LT(there.release_m, 0.5 * here.release_m);
+    // The same size as many played swings have it.
+    SimulationOptions options;
+    options.player.emplace();
+    options.player->sd = {0.01, 0, 0, 0, 0, 0, 0};
+    options.gustShare = 0;
+    SpreadSource one;
+    one.clubSpeedShare = 0.01;
+    const Simulation played = sand.simulate({}, options);
+    const Quantiles& run = played[Outcome::Release];
+    EXPECT_NEAR(sand.spread(sand.shot({}), one).release_m, 0.5 * (run.p90 - run.p10), 0.03);
+}
+
+TEST(Predictor, TunedGroundAndAirActOnALineAsOnPlainGround) {
+    test::RandomCases random(7);
+    for (int i = 0; i < 40; ++i) {
+        Scene plain = test::pitch();
+        plain.ground = random.scene().ground;
+        plain.ground.slopeAlong = plain.ground.slopeAcross = 0.0;
+        plain.ground.stimp_ft = random.between(9, 11);
+        auto tuning = std::make_shared<Tuning>(*steepPlayer());
+        tuning->air.drag = random.between(0.9, 1.1);
+        plain.tuning = tuning;
+        Scene line = plain;
+        line.line = greenLine(plain.ground);
+        Recipe r;
+        r.clubSpeed_mps = random.between(12, 26);
+        const ShotResult a = predictor(plain).shot(r);
+        const ShotResult b = predictor(line).shot(r);
+        EXPECT_NEAR(a.flight.carry_m, b.flight.carry_m, 1e-6);
+        EXPECT_NEAR(a.run.release_m, b.run.release_m, 1e-6) << i;
+        const Spread sa = predictor(plain).spread(a, SpreadSource::swings());
+        const Spread sb = predictor(line).spread(b, SpreadSource::swings());
+        EXPECT_NEAR(sa.release_m, sb.release_m, 1e-5) << i;
+        line.tuning = nullptr;
+        EXPECT_GT(std::abs(predictor(line).shot(r).run.release_m - b.run.release_m), 1e-3) << i;
+    }
+}
+
+TEST(Predictor, TheSimulationOfALineKnowsAsLittleOfItsGroundAsOfPlainGround) {
+    Scene plain = test::pitch();
+    Scene line = plain;
+    line.line = greenLine(plain.ground);
+    SimulationOptions options;
+    options.player.emplace().sd.fill(0.0);
+    const Simulation a = predictor(plain).simulate({}, options);
+    const Simulation b = predictor(line).simulate({}, options);
+    EXPECT_GT(a[Outcome::Release].sd, 0.01);
+    EXPECT_NEAR(a[Outcome::Release].sd, b[Outcome::Release].sd, 0.02 * a[Outcome::Release].sd);
+}
+
+TEST(Predictor, WhatALineHasNoAnswerForSaysSo) {
+    Scene g = test::pitch();
+    g.line = greenLine(g.ground);
+    const Predictor p = predictor(g);
+    EXPECT_FALSE(p.sensitivity({}));
+    const InverseResult asked =
+        p.findRecipe({}, {{Outcome::Carry, 30, 1}}, {{Dial::ClubSpeed, {}, {}, 1}});
+    EXPECT_FALSE(asked.found);
+    EXPECT_NE(asked.reason.find("plain ground"), std::string::npos);
+    ASSERT_EQ(asked.reached.size(), 1u);
+    EXPECT_DOUBLE_EQ(asked.reached[0].reached, p.shot({}).flight.carry_m);
+    ShotBatch batch;
+    EXPECT_FALSE(batch.add({}, p));
+    EXPECT_EQ(batch.size(), 0u);
+}
+
+TEST(Predictor, ADaysOwnGroundIsUsedOnThatDay) {
+    Tuning t;
+    Tuning::Day day;
+    day.name = "2026-11-03";
+    day.ground.firmness = 1.3;
+    t.setDays({day});
+    const PlayerModel player{"Runa Vale", Hand::Right, std::make_shared<const Tuning>(t)};
+    const Conditions c = test::pitch();
+    EXPECT_DOUBLE_EQ(Predictor(player.onDay("2026-11-03"), c).surroundings().ground.firmness, 1.3);
+    EXPECT_DOUBLE_EQ(Predictor(player.onDay("2026-11-04"), c).surroundings().ground.firmness, 1.0);
+    EXPECT_EQ(player.onDay("2026-11-04"), player);
+}
+
+TEST(Predictor, RefusesALieOrALineThatIsNone) {
+    Scene g = test::pitch();
+    g.lie.cover = 7;
+    EXPECT_THROW(predictor(g), RangeError);
+    g = test::pitch();
+    g.line = Line{};
+    EXPECT_THROW(predictor(g), RangeError);
+    g.line = greenLine(g.ground);
+    g.line->flag_m = NAN;
+    EXPECT_THROW(predictor(g), RangeError);
+}
+
+}  // namespace
+}  // namespace wedgeon

@@ -1,0 +1,63 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Lines written and read.
+#include "wedgeon/store/line_json.h"
+
+#include <gtest/gtest.h>
+
+#include <random>
+
+namespace wedgeon::store {
+namespace {
+
+TEST(LineJson, ComesBackAsItWas) {
+    std::mt19937 random(3);
+    std::uniform_real_distribution<double> share(0.0, 1.0);
+    for (int i = 0; i < 200; ++i) {
+        Line line;
+        line.name = i % 2 ? "over the corner \"bunker\"" : "";
+        for (int k = 0; k <= i % 5; ++k) {
+            Zone z = Zone::of(static_cast<ZoneKind>((i + k) % 6), 1 + 30 * share(random));
+            z.firmness = 0.4 + share(random);
+            z.friction = 0.1 + 0.5 * share(random);
+            z.rolling_mps2 = 0.3 + 5 * share(random);
+            z.slopeAlong = 0.01 * (i % 50);
+            z.name = k ? "" : "the apron";
+            line.zones.push_back(z);
+        }
+        if (i % 3 == 0) line.obstacles.push_back({20 * share(random), 3 * share(random), "hedge"});
+        if (i % 4 == 0) line.flag_m = 60 * share(random);
+        Line back = parseLine(formatLine(line));
+        for (std::size_t k = 0; k < line.zones.size(); ++k) {
+            EXPECT_DOUBLE_EQ(back.zones[k].slopeAlong, line.zones[k].slopeAlong);
+            back.zones[k].slopeAlong = line.zones[k].slopeAlong;
+        }
+        EXPECT_EQ(back, line) << formatLine(line);
+    }
+}
+
+TEST(LineJson, RefusesWhatIsNoLine) {
+    const auto reason = [](const char* json) -> std::string {
+        try {
+            parseLine(json);
+        } catch (const std::invalid_argument& e) {
+            return e.what();
+        }
+        return "";
+    };
+    EXPECT_NE(reason("").find("JSON"), std::string::npos);
+    EXPECT_NE(reason("{}").find("zones"), std::string::npos);
+    EXPECT_NE(reason(R"({"flag_m": 3})").find("zones"), std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"kind": "lava", "length_m": 3}]})").find("kind"),
+              std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"length_m": -3}]})").find("length"), std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"length_m": 3, "lenght": 2}]})").find("lenght"),
+              std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"length_m": 3}], "flag_m": 900})").find("flag_m"),
+              std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"length_m": 3}], "more": 1})").find("more"), std::string::npos);
+    EXPECT_NE(reason(R"({"zones": [{"length_m": 3}, {"length_m": 1e400}]})").size(), 0u);
+}
+
+}  // namespace
+}  // namespace wedgeon::store
