@@ -3,7 +3,10 @@
 // Numbers and sentences as the coach reads them.
 #include <gtest/gtest.h>
 
+#include <QRegularExpression>
+
 #include "text/sentences.h"
+#include "text/why_steps.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::test {
@@ -103,6 +106,27 @@ TEST(Sentences, SaysWhetherTheSpinIsWithinTheSpread) {
     said = text::comparison(m, shot, spread, metric);
     EXPECT_TRUE(said.contains(QStringLiteral("below what loft and ball give: outside the spread")))
         << said.toStdString();
+}
+
+TEST(Sentences, WhyGoesThroughEveryStepInThePlayersUnits) {
+    Conditions met;
+    met.wedge = {radFromDeg(56), radFromDeg(64), radFromDeg(10)};
+    auto tuning = std::make_shared<Tuning>();
+    tuning->delivery.open.offset = radFromDeg(3);
+    for (const auto& tuned :
+         {std::shared_ptr<const Tuning>{}, std::shared_ptr<const Tuning>{tuning}}) {
+        const Predictor predictor({"", Hand::Right, tuned}, met);
+        const auto steps = text::whySteps(predictor.shot({}), {}, predictor, yards);
+        ASSERT_EQ(steps.size(), tuned ? text::mostWhySteps : text::mostWhySteps - 1);
+        EXPECT_EQ(steps.back().title, QStringLiteral("Ground"));
+        QString all;
+        for (const text::WhyStep& s : steps)
+            all += s.numbers + QLatin1Char('\n');
+        EXPECT_TRUE(all.contains(QStringLiteral("mph"))) << all.toStdString();
+        EXPECT_FALSE(all.contains(QStringLiteral("m/s"))) << all.toStdString();
+        EXPECT_FALSE(all.contains(QRegularExpression(QStringLiteral("\u00a0m(?!\\w)"))))
+            << all.toStdString();
+    }
 }
 
 TEST(Sentences, TheGivensReadAsSentences) {

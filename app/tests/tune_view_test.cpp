@@ -297,6 +297,13 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
         EXPECT_NEAR(numberAfter(withTuning, QStringLiteral("arries")), shot.flight.carry_m, 0.51)
             << withTuning.toStdString();
     }
+    // Why begins with what his set-up delivers, and still ends on the ground.
+    action(QStringLiteral("Why this result"))->trigger();
+    EXPECT_TRUE(said("whyNumbers0").startsWith(QStringLiteral("Opening")))
+        << said("whyNumbers0").toStdString();
+    EXPECT_TRUE(said("whyNumbers7").contains(QStringLiteral("Rests")))
+        << said("whyNumbers7").toStdString();
+    action(QStringLiteral("Why this result"))->trigger();
     // Undo takes it out of the logbook, too.
     const auto inUse = [&] {
         settle();

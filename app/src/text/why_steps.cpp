@@ -37,29 +37,30 @@ WhyStep face(const ShotResult& s, const Recipe& r, const Wedge& wedge) {
             tr("Geometry, exact.")};
 }
 
-WhyStep delivery(const ShotResult& s, const Recipe& r) {
+WhyStep delivery(const ShotResult& s, const Recipe& r, const Units& u) {
     return {tr("Delivery"),
             tr("Low point L = 2 cm + 0.35 cm for each % of weight above 50. Attack = "
                "−asin((L − b) / R); hit before the low point on a plane tilted by ψ, the path goes "
                "right by asin(tan|attack| / tan ψ)."),
-            tr("L %1, ball b %2, radius R %3 m, ψ %4: attack %5, path %6.")
-                .arg(cm(s.swing.lowPoint_m), cm(r.ballForward_m), number(s.swing.radius_m, 2),
+            tr("L %1, ball b %2, radius R %3, ψ %4: attack %5, path %6.")
+                .arg(cm(s.swing.lowPoint_m), cm(r.ballForward_m),
+                     number(s.swing.radius_m * u.heightFactor(), 2) + QChar(0xA0) + u.heightName(),
                      degrees(s.swing.plane_rad), attackDegrees(s.swing.delivery.attack_rad),
                      sideDegrees(s.swing.delivery.path_rad)),
             tr("A starting guess for an unknown player; this player's own swings replace it.")};
 }
 
-WhyStep lie(const ShotResult& s, const Recipe& r) {
+WhyStep lie(const ShotResult& s, const Recipe& r, const Units& u) {
     return {tr("Lie, ball and face"),
             tr("Friction μ = ball × face × (1 − 0.8 c^0.4 (0.6 + 0.4 w)) for cover c and moisture "
                "w; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
-            tr("μ %1; the club keeps %2 of %3 m/s; the grass turns the face by %4.")
+            tr("μ %1; the club keeps %2 of %3; the grass turns the face by %4.")
                 .arg(number(s.contact.friction, 2), percent(s.contact.speedKept),
-                     number(r.clubSpeed_mps, 1), degrees(s.contact.faceTurn_rad)),
+                     u.speed(r.clubSpeed_mps), degrees(s.contact.faceTurn_rad)),
             tr("Starting guesses, to be tuned to ball, face and lie.")};
 }
 
-WhyStep strike(const ShotResult& s) {
+WhyStep strike(const ShotResult& s, const Units& u) {
     const double speed = s.swing.delivery.clubSpeed_mps;
     const double normal = speed * std::cos(s.strike.spinLoft_rad);
     const double along = speed * std::sin(s.strike.spinLoft_rad);
@@ -67,13 +68,13 @@ WhyStep strike(const ShotResult& s) {
             tr("Of the club's speed v, v cos(spin loft) drives the ball and v sin(spin loft) drags "
                "it along the face. Gripping needs J(grip) = (1 + e_t) m u / (1 + 1/α + m/M); the "
                "face gives at most μ J(normal). Spin comes from the smaller."),
-            tr("v %1 m/s at spin loft %2: %3 through, %4 along. J(grip) is %5 of what friction "
-               "gives, so %6. Ball %7 m/s, launch %8, spin %9.")
-                .arg(number(speed, 1), degrees(s.strike.spinLoft_rad), number(normal, 1),
-                     number(along, 1), number(s.strike.gripRatio, 2),
+            tr("v %1 at spin loft %2: %3 through, %4 along. J(grip) is %5 of what friction "
+               "gives, so %6. Ball %7, launch %8, spin %9.")
+                .arg(u.speed(speed), degrees(s.strike.spinLoft_rad), u.speed(normal),
+                     u.speed(along), number(s.strike.gripRatio, 2),
                      s.strike.limitedByFriction() ? tr("friction limits the spin")
                                                   : tr("loft limits the spin"),
-                     number(s.strike.launch.speed_mps(), 1), degrees(s.strike.launch.angle_rad()),
+                     u.speed(s.strike.launch.speed_mps()), degrees(s.strike.launch.angle_rad()),
                      rpm(s.strike.launch.spinRate_radps())),
             tr("Oblique impact of a rigid ball with friction; e = 0.878 − 0.003 v(normal). Within "
                "2 % of tour averages in ball speed and 9 % in spin.")};
@@ -84,10 +85,10 @@ WhyStep flight(const ShotResult& s, const Air& air, const Units& u) {
             tr("Drag C_D = 0.277 + 0.288 / (1 + exp((Re − 45 000) / 7 000)) + 0.170 S and lift "
                "C_L = 0.380 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
                "second."),
-            tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 m/s and %6.")
+            tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
                 .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
                      u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
-                     number(s.flight.landingSpeed_mps(), 1), rpm(norm(s.flight.landingSpin_radps))),
+                     u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
             tr("Fitted to published tour averages: carry within 3.5 %. Runge-Kutta, landing within "
                "1 cm.")};
 }
@@ -96,8 +97,9 @@ WhyStep ground(const ShotResult& s, const Units& u) {
     QStringList bounces;
     for (std::size_t i = 0; i < s.run.bouncesKept(); ++i) {
         const Bounce& b = s.run.bounces[i];
-        bounces << tr("%1 to %2 m/s%3")
-                       .arg(number(b.forwardBefore_mps(), 1), number(b.forwardAfter_mps(), 1),
+        bounces << tr("%1 to %2%3")
+                       .arg(number(b.forwardBefore_mps() * u.speedFactor(), 1),
+                            u.speed(b.forwardAfter_mps()),
                             b.checks() ? tr(" (checks)") : QString());
     }
     return {tr("Ground"),
@@ -142,8 +144,8 @@ std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe,
     std::vector<WhyStep> steps;
     if (!(delivered == recipe)) steps.push_back(setUp(recipe, delivered));
     for (WhyStep& step : std::vector<WhyStep>{
-             face(shot, delivered, predictor.conditions().wedge), delivery(shot, delivered),
-             lie(shot, delivered), strike(shot), margin(shot),
+             face(shot, delivered, predictor.conditions().wedge), delivery(shot, delivered, units),
+             lie(shot, delivered, units), strike(shot, units), margin(shot),
              flight(shot, predictor.surroundings().air, units), ground(shot, units)})
         steps.push_back(std::move(step));
     return steps;

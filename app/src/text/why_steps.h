@@ -19,6 +19,8 @@ struct WhyStep {
     QString source;   ///< where it comes from and how sure it is
 };
 
+/// A tuned player's begins with what his set-up delivers.
+inline constexpr std::size_t mostWhySteps = 8;
 std::vector<WhyStep> whySteps(const ShotResult& shot, const Recipe& recipe,
                               const Predictor& predictor, const Units& units);
 

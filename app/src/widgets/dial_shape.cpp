@@ -30,7 +30,15 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
         case Dial::WeightLead:
             return {tr("Weight on lead"), tr("%"), 1, 30, 90, 1, 0};
         case Dial::SwingRadius:
-            return {tr("Swing radius"), tr("m"), 1, 0.7, 1.8, 0.05, 2};
+            return u.system() == UnitSystem::Metric
+                       ? QuantityField::Shape{tr("Swing radius"), tr("m"), 1, 0.7, 1.8, 0.05, 2}
+                       : QuantityField::Shape{tr("Swing radius"),
+                                              u.heightName(),
+                                              u.heightFactor(),
+                                              2.3,
+                                              5.9,
+                                              0.1,
+                                              1};
         case Dial::ClubSpeed:
             return {tr("Club speed"),
                     u.speedName(),

@@ -41,7 +41,7 @@ QString stepName(Dial dial) {
     return {};
 }
 
-QString hintOf(Dial dial) {
+QString hintOf(Dial dial, const Units& u) {
     switch (dial) {
         case Dial::Lean:
             return NumberRow::tr(
@@ -52,7 +52,8 @@ QString hintOf(Dial dial) {
         case Dial::WeightLead:
             return NumberRow::tr("Per cent on the lead foot");
         case Dial::SwingRadius:
-            return NumberRow::tr("0.8 m chop, 1.1 m ordinary, 1.5 m brush");
+            return NumberRow::tr("%1 chop, %2 ordinary, %3 brush")
+                .arg(u.height(0.8), u.height(1.1), u.height(1.5));
         case Dial::BodyLine:
             return NumberRow::tr("Feet, hips and shoulders; negative aims to the open side");
         case Dial::HandleRaised:
@@ -66,7 +67,7 @@ QString hintOf(Dial dial) {
 
 QuantityField* makeDialField(Workbench& bench, Dial dial) {
     auto* field = new QuantityField(shapeOf(dial, bench.units()));
-    field->setToolTip(hintOf(dial));
+    field->setToolTip(hintOf(dial, bench.units()));
     field->setMinimumWidth(dial == Dial::ClubSpeed || dial == Dial::BallForward ? 76 : 58);
     const auto follow = [&bench, dial, field] {
         field->setSi(dialOf(bench.state().recipe(), dial));
@@ -79,6 +80,7 @@ QuantityField* makeDialField(Workbench& bench, Dial dial) {
     QObject::connect(&bench, &Workbench::changed, field, follow);
     QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
         field->setShape(shapeOf(dial, bench.units()));
+        field->setToolTip(hintOf(dial, bench.units()));
         follow();
     });
     follow();

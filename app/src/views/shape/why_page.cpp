@@ -12,8 +12,7 @@
 namespace wedgeon {
 
 WhyPage::WhyPage(Workbench& bench, QWidget* parent) : DrawerPage(bench, tr("Why"), parent) {
-    constexpr int stepCount = 7;
-    for (int i = 0; i < stepCount; ++i) {
+    for (std::size_t i = 0; i < text::mostWhySteps; ++i) {
         Step step{};
         step.title = addTitle({});
         step.numbers = addWhy();
@@ -41,17 +40,23 @@ void WhyPage::refresh() {
     const auto words = text::whySteps(p->shot, bench_.state().recipe(), bench_.state().predictor(),
                                       bench_.units());
     for (qsizetype i = 0; i < steps_.size(); ++i) {
-        const text::WhyStep& w = words[static_cast<std::size_t>(i)];
+        const auto n = static_cast<std::size_t>(i);
+        const bool any = n < words.size();
+        for (SentenceLabel* l :
+             {steps_[i].title, steps_[i].numbers, steps_[i].law, steps_[i].source})
+            l->setVisible(any);
+        const text::WhyStep w = any ? words[n] : text::WhyStep{};
         steps_[i].title->setText(w.title);
         steps_[i].numbers->setText(w.numbers);
         steps_[i].law->setText(w.law);
-        steps_[i].source->setText(tr("Source: %1").arg(w.source));
+        steps_[i].source->setText(any ? tr("Source: %1").arg(w.source) : QString());
     }
 }
 
 QString WhyPage::asText() const {
     QStringList out;
     for (const Step& s : steps_) {
+        if (s.title->text().isEmpty()) continue;
         out << s.title->text() << s.numbers->text() << s.law->text() << s.source->text()
             << QString();
     }
