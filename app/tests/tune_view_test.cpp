@@ -215,7 +215,8 @@ TEST_F(TuneViewTest, ALongTuningShowsHowFarItIsAndIsCancelled) {
         if (b->accessibleName() == QStringLiteral("Share of the tuning that is done")) bar = b;
     }
     ASSERT_TRUE(bar);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return bar->isVisible() && bar->value() > 0; }, 20000));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return bar->isVisible() && bar->value() > 0; }, patience(20000)));
     QTest::keyClick(window_->focusWidget() ? window_->focusWidget() : window_.get(),
                     Qt::Key_Escape);
     if (bar->isVisible()) {

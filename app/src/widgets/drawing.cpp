@@ -58,6 +58,15 @@ void Drawing::paintHandle(QPainter& p, const style::Colours& c, const Handle& ha
     p.restore();
 }
 
+void Drawing::paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
+                          const QColor& colour, QFont font) {
+    constexpr int least_px = 10;
+    while (font.pixelSize() > least_px && QFontMetricsF(font).horizontalAdvance(text) > width)
+        font.setPixelSize(font.pixelSize() - 1);
+    paintText(painter, at, QFontMetricsF(font).elidedText(text, Qt::ElideRight, width), colour,
+              font);
+}
+
 void Drawing::paintText(QPainter& p, QPointF at, const QString& text, const QColor& colour,
                         const QFont& font, Qt::Alignment align) {
     p.setFont(font);

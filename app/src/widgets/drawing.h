@@ -64,6 +64,11 @@ protected:
     static void paintText(QPainter& painter, QPointF at, const QString& text, const QColor& colour,
                           const QFont& font, Qt::Alignment align = Qt::AlignLeft);
 
+    /// A line that has \p width: smaller where it is longer, down to 10 px, then with its end left
+    /// out.
+    static void paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
+                            const QColor& colour, QFont font);
+
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;

@@ -301,9 +301,9 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                         : tr("Closed %1 (toe at %2): takes %3 of loft."))
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
                        text::degrees(std::abs(addedLoft_rad_)));
-    paintText(p, {12.0, height() - 28.0}, opened, c.ink, small);
-    paintText(
-        p, {12.0, height() - 11.0},
+    paintFitted(p, {12.0, height() - 28.0}, width() - 22.0, opened, c.ink, small);
+    paintFitted(
+        p, {12.0, height() - 11.0}, width() - 22.0,
         tr("%1 % of its push is sideways. Aim %2.")
             .arg(text::number(100 * std::abs(normal.z), 0), text::sideDegrees(prediction.aim_rad)),
         c.ink, small);

@@ -153,19 +153,21 @@ void SpinDrawing::paintHere(QPainter& p, const style::Colours& c) const {
 
 void SpinDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const SpinWindow& w = bench_.prediction()->window;
-    const QFont f = style::font(13);
-    paintText(p, {12.0, height() - 46.0},
-              tr("Window today: %1, spin loft %2–%3°.")
-                  .arg(lofts(w), text::number(degFromRad(w.from.spinLoft_rad), 0),
-                       text::number(degFromRad(w.to.spinLoft_rad), 0)),
-              c.ink, f);
-    paintText(p, {12.0, height() - 28.0},
-              tr("A fixed 28–30° costs %1 of the peak.").arg(text::rpm(w.fixedCosts_radps)), c.soft,
-              f);
+    const auto line = [&](double fromBottom, const QString& words, const QColor& colour,
+                          const QFont& font) {
+        paintFitted(p, {12.0, height() - fromBottom}, width() - 22.0, words, colour, font);
+    };
+    line(46,
+         tr("Window today: %1, spin loft %2–%3°.")
+             .arg(lofts(w), text::number(degFromRad(w.from.spinLoft_rad), 0),
+                  text::number(degFromRad(w.to.spinLoft_rad), 0)),
+         c.ink, style::font(13));
+    line(28, tr("A fixed 28–30° costs %1 of the peak.").arg(text::rpm(w.fixedCosts_radps)), c.soft,
+         style::font(13));
     QString here = tr("This shot launches %1.")
                        .arg(text::degrees(bench_.prediction()->shot.strike.launch.angle_rad()));
     if (!own_.isEmpty()) here += tr(" %1 measured, at this speed.").arg(own_.size());
-    paintText(p, {12.0, height() - 10.0}, here, c.predicted, style::font(13, QFont::DemiBold));
+    line(10, here, c.predicted, style::font(13, QFont::DemiBold));
 }
 
 void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
