@@ -150,7 +150,7 @@ TEST_F(LiveTest, HoldKeepsTheShotsAtTheMonitorAndResumeBringsThem) {
     int held = -1;
     for (int i = 0; i < 20 && held != rows(); ++i) {
         held = rows();
-        QTest::qWait(300);
+        QTest::qWait(patience(300));
     }
     QTest::qWait(250);
     EXPECT_EQ(rows(), held);

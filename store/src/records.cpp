@@ -37,6 +37,24 @@ const KeptTuning* Records::tuningInUse(const std::string& player) const {
     return at == its->second.end() ? nullptr : &*at;
 }
 
+std::shared_ptr<const Records> withTuningInUse(const Records& records, const std::string& player,
+                                               std::int64_t id) {
+    auto out = std::make_shared<Records>(records);
+    auto everyone = std::make_shared<Players>(*records.everyone);
+    out->inUse.erase(player);
+    PlayerModel model = records.modelOf(player);
+    model.tuning = nullptr;
+    if (id != 0) out->inUse[player] = id;
+    if (const KeptTuning* kept = out->tuningInUse(player)) {
+        model.tuning = std::make_shared<const Tuning>(kept->tuning);
+    } else {
+        out->inUse.erase(player);
+    }
+    (*everyone)[player] = std::move(model);
+    out->everyone = std::move(everyone);
+    return out;
+}
+
 std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former) {
     auto out = std::make_shared<Records>();
     out->sessions = logbook.sessions();

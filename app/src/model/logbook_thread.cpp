@@ -54,9 +54,11 @@ void LogbookThread::run(Turn turn, Work work, Done done) {
     waitingEdits_ += edit ? 1 : 0;
     put(turn, {std::move(work),
                [this, edit, done = std::move(done)](const std::exception_ptr& thrown) {
-                   box_.post([this, edit, done, thrown] {
+                   // The exception itself stays in its thread.
+                   const auto failure = thrown ? std::optional(failureOf(thrown)) : std::nullopt;
+                   box_.post([this, edit, done, failure] {
                        waitingEdits_ -= edit ? 1 : 0;
-                       if (done) done(thrown ? std::optional(failureOf(thrown)) : std::nullopt);
+                       if (done) done(failure);
                    });
                },
                {}});

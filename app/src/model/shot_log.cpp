@@ -427,6 +427,8 @@ void ShotLog::dismiss(const store::LoggedShot& shot, const std::string& doubt) {
 }
 
 void ShotLog::useTuning(const std::string& player, std::int64_t id) {
+    // Who chooses again at once chooses from what was chosen.
+    takeRecords(store::withTuningInUse(*records_, player, id));
     change([player, id](store::Logbook& book) { store::Tunings(book).use(player, id); });
 }
 

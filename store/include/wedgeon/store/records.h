@@ -37,6 +37,11 @@ struct Records {
     const KeptTuning* tuningInUse(const std::string& player) const;
 };
 
+/// The same with another of the player's tunings in use; with 0, or one that he has not, the
+/// priors.
+std::shared_ptr<const Records> withTuningInUse(const Records& records, const std::string& player,
+                                               std::int64_t id);
+
 /// A tuning that \p former has is the same one, so that what was predicted with it stands.
 /// \throws StoreError.
 std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former = nullptr);
