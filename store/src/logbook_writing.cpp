@@ -258,6 +258,19 @@ std::vector<std::int64_t> hashesSince(SQLite::Database& db, std::int64_t source,
     return since;
 }
 
+/// A source from one state to another. \throws StoreError when it is not in the first one.
+void turn(SQLite::Database& db, std::int64_t source, const char* from, const char* to,
+          const std::string& logbook) {
+    SQLite::Statement set(
+        db, "UPDATE sources SET state = ?1, touched_s = ?2 WHERE id = ?3 AND state = ?4");
+    set.bind(1, to);
+    set.bind(2, now_s());
+    set.bind(3, source);
+    set.bind(4, from);
+    if (set.exec() != 1)
+        throw StoreError(Fault::Conflict, "this import is not in " + logbook + " any more");
+}
+
 }  // namespace
 
 AddedShots LogbookWriter::commit() {
@@ -369,12 +382,7 @@ void Logbook::removeSource(std::int64_t source) {
                              "stay in " +
                                  impl_->name());
         }
-        if (run(db,
-                "UPDATE sources SET state = 'removed', touched_s = ? WHERE id = ? AND state = "
-                "'whole'",
-                {now_s(), source}) != 1)
-            throw StoreError(Fault::Conflict,
-                             "this import is not in " + impl_->name() + " any more");
+        turn(db, source, "whole", "removed", impl_->name());
     });
 }
 
@@ -395,12 +403,7 @@ void Logbook::restoreSource(std::int64_t source) {
                                  " of these shots came in again meanwhile; nothing "
                                  "was doubled");
         }
-        if (run(db,
-                "UPDATE sources SET state = 'whole', touched_s = ? WHERE id = ? AND state = "
-                "'removed'",
-                {now_s(), source}) != 1)
-            throw StoreError(Fault::Conflict,
-                             "this import is not in " + impl_->name() + " any more");
+        turn(db, source, "removed", "whole", impl_->name());
     });
 }
 

@@ -6,12 +6,11 @@
 #include <QAccessible>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QToolButton>
 
-#include "style/style.h"
+#include "widgets/bar_ground.h"
 
 namespace wedgeon {
 
@@ -81,21 +80,7 @@ QString NoticeBar::text() const {
 }
 
 void NoticeBar::paintEvent(QPaintEvent*) {
-    const style::Colours& c = style::colours(palette());
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), c.chosen);
-    p.setPen(QPen(c.edge, 1));
-    p.drawLine(QPointF(0, height() - 0.5), QPointF(width(), height() - 0.5));
-    const double y = height() / 2.0;
-    if (error_) {
-        p.setPen(QPen(c.warning, 2));
-        p.drawPolygon(QPolygonF{{22, y - 7}, {30, y + 7}, {14, y + 7}});
-    } else {
-        p.setPen(Qt::NoPen);
-        p.setBrush(c.turf);
-        p.drawEllipse(QPointF(22, y), 5, 5);
-    }
+    paintBarGround(*this, error_ ? BarMark::Warning : BarMark::News);
 }
 
 }  // namespace wedgeon

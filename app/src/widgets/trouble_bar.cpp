@@ -6,10 +6,9 @@
 #include <QAccessible>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QPainter>
 #include <QPushButton>
 
-#include "style/style.h"
+#include "widgets/bar_ground.h"
 
 namespace wedgeon {
 
@@ -54,15 +53,7 @@ QString TroubleBar::text() const {
 }
 
 void TroubleBar::paintEvent(QPaintEvent*) {
-    const style::Colours& c = style::colours(palette());
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), c.chosen);
-    p.setPen(QPen(c.edge, 1));
-    p.drawLine(QPointF(0, height() - 0.5), QPointF(width(), height() - 0.5));
-    const double y = height() / 2.0;
-    p.setPen(QPen(c.warning, 2));
-    p.drawPolygon(QPolygonF{{22, y - 7}, {30, y + 7}, {14, y + 7}});
+    paintBarGround(*this, BarMark::Warning);
 }
 
 }  // namespace wedgeon

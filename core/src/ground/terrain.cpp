@@ -88,15 +88,15 @@ void Line::validate() const {
     if (flag_m) requireRange("flag_m", *flag_m, 0.0, 500);
 }
 
-Terrain::Terrain(Line line) : line_(std::move(line)) {
-    line_.validate();
+Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
+    line.validate();
     double at = 0.0;
     double height = 0.0;
-    for (std::size_t i = 0; i < line_.zones.size(); ++i) {
-        const Zone& z = line_.zones[i];
+    for (std::size_t i = 0; i < line.zones.size(); ++i) {
+        const Zone& z = line.zones[i];
         Plane p;
         if (i > 0) p.from_m = at;
-        if (i + 1 < line_.zones.size()) p.to_m = at + z.length_m;
+        if (i + 1 < line.zones.size()) p.to_m = at + z.length_m;
         p.originAt_m = at;
         p.height_m = height;
         p.slopeAlong = z.slopeAlong;
@@ -115,12 +115,9 @@ Terrain::Terrain(Line line) : line_(std::move(line)) {
 
 Terrain Terrain::scaled(double firmness, double friction) const {
     Terrain out = *this;
-    for (std::size_t i = 0; i < planes_.size(); ++i) {
-        Plane& p = out.planes_[i];
+    for (Plane& p : out.planes_) {
         p.firmness = std::clamp(p.firmness * firmness, leastFirmness, mostFirmness);
         p.friction = std::clamp(p.friction * friction, leastFriction, mostFriction);
-        out.line_.zones[i].firmness = p.firmness;
-        out.line_.zones[i].friction = p.friction;
     }
     return out;
 }

@@ -36,7 +36,7 @@ Predictor::Predictor(PlayerModel player, Conditions conditions)
         surroundings_.ground = tuning->ground.ground(c.ground);
         if (line) line = tuning->ground.line(*line);
     }
-    if (line) surroundings_.terrain = std::make_shared<const Terrain>(std::move(*line));
+    if (line) surroundings_.terrain = std::make_shared<const Terrain>(*line);
 }
 
 Recipe Predictor::delivered(const Recipe& declared) const {

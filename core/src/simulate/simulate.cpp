@@ -220,7 +220,7 @@ Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& op
             pool.emplace_back(work, part);
         work(0);
     }
-    return summarise(samples, surroundings_.terrain ? surroundings_.terrain->zones().size() : 0);
+    return summarise(samples, surroundings_.terrain ? surroundings_.terrain->planes().size() : 0);
 }
 
 }  // namespace wedgeon

@@ -85,20 +85,19 @@ struct Plane {
 class Terrain {
 public:
     /// \throws RangeError from Line::validate.
-    explicit Terrain(Line line);
+    explicit Terrain(const Line& line);
 
     /// The same ground with every firmness and friction times a factor, within what a zone can
     /// have.
     Terrain scaled(double firmness, double friction) const;
 
-    const std::vector<Zone>& zones() const { return line_.zones; }
-    const std::vector<Obstacle>& obstacles() const { return line_.obstacles; }
+    const std::vector<Obstacle>& obstacles() const { return obstacles_; }
     std::span<const Plane> planes() const { return planes_; }
     std::size_t planeAt(double x) const;
     double height(double x, double z) const { return planes_[planeAt(x)].height(x, z); }
 
 private:
-    Line line_;
+    std::vector<Obstacle> obstacles_;
     std::vector<Plane> planes_;
 };
 
