@@ -23,6 +23,9 @@ class FloodingMonitor {
 public:
     explicit FloodingMonitor(bool reads) : reads_(reads) {
         listener_ = ::socket(AF_INET, SOCK_STREAM, 0);
+        // Little lies between the two, so that one that does not read is soon noticed.
+        const int little = 16'384;
+        ::setsockopt(listener_, SOL_SOCKET, SO_RCVBUF, &little, sizeof little);
         sockaddr_in address{};
         address.sin_family = AF_INET;
         address.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
