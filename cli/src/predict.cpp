@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "case_split.h"
+#include "conditions_fields.h"
 #include "shot_stage.h"
 #include "strict_json.h"
 #include "wedgeon/units.h"
@@ -45,7 +46,7 @@ void runStrike(Fields in, JsonText& out) {
 }
 
 void runFlight(Fields in, JsonText& out) {
-    const Air air = readAir(in);
+    const Air air = store::readAirFields(in);
     const double speed = in.number("ball_speed_mps");
     const double angle = radFromDeg(in.number("launch_angle_deg"));
     const double direction = radFromDeg(in.number("launch_direction_deg", 0));
@@ -59,7 +60,7 @@ void runGround(Fields in, JsonText& out) {
     const double speed = in.number("landing_speed_mps");
     const double angle = radFromDeg(in.number("landing_angle_deg"));
     const double spin = radpsFromRpm(in.number("backspin_rpm"));
-    const Ground g = readGround(in);
+    const Ground g = store::readGroundFields(in);
     in.finish();
     writeRun(out, calcRun({speed * std::cos(angle), -speed * std::sin(angle), 0}, {0, 0, spin}, g));
 }

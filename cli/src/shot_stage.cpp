@@ -5,7 +5,7 @@
 
 #include <array>
 
-#include "line_fields.h"
+#include "conditions_fields.h"
 #include "recipe_fields.h"
 #include "wedgeon/units.h"
 
@@ -33,47 +33,11 @@ void writeMargin(JsonText& out, const ShotResult& r, const Predictor& predictor)
 
 }  // namespace
 
-Air readAir(Fields& in) {
-    Air air;
-    air.windAhead_mps = in.number("wind_ahead_mps", air.windAhead_mps);
-    air.windRight_mps = in.number("wind_right_mps", air.windRight_mps);
-    air.temperature_c = in.number("temperature_c", air.temperature_c);
-    air.altitude_m = in.number("altitude_m", air.altitude_m);
-    air.humidity = in.number("humidity", air.humidity);
-    return air;
-}
-
-Ground readGround(Fields& in) {
-    Ground g;
-    g.firmness = in.number("firmness", g.firmness);
-    g.friction = in.number("friction", g.friction);
-    g.stimp_ft = in.number("stimp_ft", g.stimp_ft);
-    g.slopeAlong = in.number("slope_pct", 100 * g.slopeAlong) / 100;
-    g.slopeAcross = in.number("slope_across_pct", 100 * g.slopeAcross) / 100;
-    return g;
-}
-
 ShotCase readShot(Fields& in) {
     ShotCase c;
-    Conditions& g = c.conditions;
-    g.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
-               radFromDeg(in.number("bounce_deg", 10))};
+    c.conditions = store::readConditionsFields(in);
     c.recipe = store::readRecipeFields(in);
     c.hand = named(in, "hand", "right", hands).value;
-    g.ball = named(in, "ball", "soft", namedBalls()).ball;
-    g.face = named(in, "face", "fresh-dry", namedFaces()).face;
-    Fields lie = in.child("lie");
-    g.lie = {lie.number("cover", 0), lie.number("moisture", 0),
-             radFromDeg(lie.number("grain_deg", 0)), lie.number("sit_mm", 0) / 1000,
-             lie.number("firmness", 1)};
-    lie.finish();
-    Fields ground = in.child("ground");
-    g.ground = readGround(ground);
-    ground.finish();
-    Fields air = in.child("air");
-    g.air = readAir(air);
-    air.finish();
-    g.line = store::readLineFields(in);
     return c;
 }
 

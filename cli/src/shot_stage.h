@@ -26,8 +26,6 @@ struct ShotCase {
 ShotCase readShot(Fields& in);
 /// True when the input asks for more than the shot itself.
 bool hasExtras(const Fields& in);
-Air readAir(Fields& in);
-Ground readGround(Fields& in);
 
 void writeLaunch(JsonText& out, const Launch& launch);
 void writeFlight(JsonText& out, const FlightResult& flight);

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Lines written and read.
-#include "wedgeon/store/line_json.h"
+// Lines and conditions written and read.
+#include "wedgeon/store/conditions_json.h"
 
 #include <gtest/gtest.h>
 
@@ -57,6 +57,46 @@ TEST(LineJson, RefusesWhatIsNoLine) {
               std::string::npos);
     EXPECT_NE(reason(R"({"zones": [{"length_m": 3}], "more": 1})").find("more"), std::string::npos);
     EXPECT_NE(reason(R"({"zones": [{"length_m": 3}, {"length_m": 1e400}]})").size(), 0u);
+}
+
+TEST(ConditionsJson, ComeBackAsTheyWere) {
+    std::mt19937 random(5);
+    std::uniform_real_distribution<double> share(0.0, 1.0);
+    for (int i = 0; i < 100; ++i) {
+        Conditions c;
+        c.wedge = {0.7 + 0.4 * share(random), 1.0 + 0.2 * share(random), 0.3 * share(random)};
+        c.ball = static_cast<BallKind>(i % 3);
+        c.face = static_cast<FaceCondition>(i % 5);
+        c.lie = {share(random), share(random), 6 * share(random) - 3, 0.06 * share(random),
+                 0.7 + 0.7 * share(random)};
+        c.air.windAhead_mps = 20 * share(random) - 10;
+        c.air.altitude_m = 3000 * share(random);
+        c.ground.stimp_ft = 5 + 10 * share(random);
+        c.ground.slopeAcross = 0.16 * share(random) - 0.08;
+        if (i % 4 == 0) c.line = Line{{Zone::of(ZoneKind::Green, 30)}, {}, 12.0, "home"};
+        const Conditions back = parseConditions(formatConditions(c));
+        EXPECT_DOUBLE_EQ(back.wedge.loft_rad, c.wedge.loft_rad);
+        EXPECT_DOUBLE_EQ(back.wedge.lie_rad, c.wedge.lie_rad);
+        EXPECT_DOUBLE_EQ(back.wedge.bounce_rad, c.wedge.bounce_rad);
+        EXPECT_DOUBLE_EQ(back.lie.grain_rad, c.lie.grain_rad);
+        EXPECT_DOUBLE_EQ(back.lie.sit_m, c.lie.sit_m);
+        EXPECT_DOUBLE_EQ(back.ground.slopeAcross, c.ground.slopeAcross);
+        Conditions rest = c;
+        rest.wedge = back.wedge;
+        rest.lie.grain_rad = back.lie.grain_rad;
+        rest.lie.sit_m = back.lie.sit_m;
+        rest.ground.slopeAcross = back.ground.slopeAcross;
+        EXPECT_EQ(back, rest) << formatConditions(c);
+    }
+}
+
+TEST(ConditionsJson, NothingIsTakenFromWhatIsNone) {
+    EXPECT_THROW(parseConditions(""), std::invalid_argument);
+    EXPECT_THROW(parseConditions("{}"), std::invalid_argument) << "no loft";
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "ball": "cube"})"), std::invalid_argument);
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "lie": {"colour": 3}})"),
+                 std::invalid_argument);
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "hand": "left"})"), std::invalid_argument);
 }
 
 }  // namespace
