@@ -11,9 +11,9 @@
 #include <cstdio>
 
 #include "main_window.h"
-#include "model/trouble.h"
 #include "style/style.h"
 #include "wedgeon/store/files.h"
+#include "work/trouble.h"
 
 namespace {
 

@@ -19,8 +19,7 @@
 #include <QVBoxLayout>
 #include <utility>
 
-#include "model/page.h"
-#include "model/trouble.h"
+#include "paper/page.h"
 #include "style/style.h"
 #include "views/explain/explain_view.h"
 #include "views/shape/recipe_line.h"
@@ -38,6 +37,7 @@
 #include "widgets/notice_bar.h"
 #include "widgets/restore_dialog.h"
 #include "widgets/trouble_bar.h"
+#include "work/trouble.h"
 
 namespace wedgeon {
 MainWindow::MainWindow(const QString& logbook, QWidget* parent)

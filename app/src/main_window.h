@@ -5,13 +5,13 @@
 
 #include <QMainWindow>
 
-#include "model/hit_list.h"
-#include "model/import_job.h"
-#include "model/live_link.h"
-#include "model/recipe_book.h"
-#include "model/shot_log.h"
-#include "model/watched_shots.h"
-#include "model/workbench.h"
+#include "desk/hit_list.h"
+#include "desk/import_job.h"
+#include "desk/live_link.h"
+#include "desk/recipe_book.h"
+#include "desk/shot_log.h"
+#include "desk/watched_shots.h"
+#include "desk/workbench.h"
 
 class QStackedWidget;
 

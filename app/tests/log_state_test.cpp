@@ -14,11 +14,11 @@
 #include <filesystem>
 
 #include "hand_monitor.h"
-#include "model/latest_worker.h"
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/logbook.h"
 #include "widgets/restore_dialog.h"
 #include "window_fixture.h"
+#include "work/latest_worker.h"
 
 namespace wedgeon::test {
 namespace {

@@ -5,9 +5,9 @@
 
 #include <QApplication>
 
-#include "model/trouble.h"
 #include "own_user.h"
 #include "style/style.h"
+#include "work/trouble.h"
 
 int main(int argc, char** argv) {
     testing::InitGoogleTest(&argc, argv);

@@ -26,10 +26,10 @@
 #include <memory>
 #include <sstream>
 
+#include "drawings/drawing.h"
 #include "main_window.h"
 #include "views/watch/columns_dialog.h"
 #include "wedgeon/store/shot_file.h"
-#include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
 #include "widgets/trouble_bar.h"
 

@@ -10,10 +10,10 @@
 #include <cstdio>
 #include <vector>
 
+#include "drawings/drawing.h"
 #include "main_window.h"
 #include "own_user.h"
 #include "style/style.h"
-#include "widgets/drawing.h"
 
 int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");

@@ -14,11 +14,11 @@
 #include <QTest>
 #include <cstdio>
 
+#include "drawings/drawing.h"
 #include "main_window.h"
 #include "own_user.h"
 #include "style/style.h"
 #include "views/watch/columns_dialog.h"
-#include "widgets/drawing.h"
 #include "widgets/notice_bar.h"
 #include "widgets/quantity_field.h"
 

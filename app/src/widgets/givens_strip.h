@@ -9,8 +9,8 @@
 #include <QVector>
 #include <functional>
 
-#include "model/shot_log.h"
-#include "model/workbench.h"
+#include "desk/shot_log.h"
+#include "desk/workbench.h"
 #include "wedgeon/store/kit.h"
 #include "widgets/kept_line.h"
 

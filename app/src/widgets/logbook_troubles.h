@@ -5,7 +5,7 @@
 
 #include <QObject>
 
-#include "model/shot_log.h"
+#include "desk/shot_log.h"
 
 namespace wedgeon {
 

@@ -7,8 +7,8 @@
 #include <optional>
 #include <vector>
 
-#include "model/latest_worker.h"
 #include "wedgeon/store/logbook.h"
+#include "work/latest_worker.h"
 
 class QLabel;
 class QListWidget;

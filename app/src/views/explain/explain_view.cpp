@@ -9,14 +9,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "drawings/dial_shape.h"
+#include "drawings/flight_drawing.h"
+#include "drawings/shares_drawing.h"
 #include "text/sentences.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
-#include "widgets/dial_shape.h"
-#include "widgets/flight_drawing.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
-#include "widgets/shares_drawing.h"
 
 namespace wedgeon {
 namespace {

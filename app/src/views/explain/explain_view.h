@@ -9,8 +9,8 @@
 #include <array>
 #include <optional>
 
-#include "model/compared_shots.h"
-#include "model/latest_worker.h"
+#include "desk/compared_shots.h"
+#include "work/latest_worker.h"
 
 class QStackedLayout;
 

@@ -9,9 +9,9 @@
 #include <array>
 #include <cmath>
 
+#include "drawings/dial_shape.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
-#include "widgets/dial_shape.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {

@@ -8,9 +8,9 @@
 #include <optional>
 #include <variant>
 
-#include "model/latest_worker.h"
 #include "views/shape/drawer_page.h"
 #include "wedgeon/inverse/inverse.h"
+#include "work/latest_worker.h"
 
 class QCheckBox;
 class QPushButton;

@@ -12,12 +12,12 @@
 #include <array>
 #include <cmath>
 
+#include "drawings/dial_shape.h"
+#include "drawings/shares_drawing.h"
 #include "text/sentences.h"
 #include "wedgeon/error.h"
 #include "wedgeon/explain/explain.h"
-#include "widgets/dial_shape.h"
 #include "widgets/sentence_label.h"
-#include "widgets/shares_drawing.h"
 
 namespace wedgeon {
 namespace {

@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include "model/workbench.h"
+#include "desk/workbench.h"
 
 class QVBoxLayout;
 

@@ -7,8 +7,8 @@
 #include <QLabel>
 #include <QSignalBlocker>
 
+#include "drawings/dial_shape.h"
 #include "style/style.h"
-#include "widgets/dial_shape.h"
 
 namespace wedgeon {
 namespace {

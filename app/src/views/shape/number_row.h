@@ -5,7 +5,7 @@
 
 #include <QComboBox>
 
-#include "model/workbench.h"
+#include "desk/workbench.h"
 #include "widgets/panel.h"
 
 namespace wedgeon {

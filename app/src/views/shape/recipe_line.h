@@ -6,7 +6,7 @@
 #include <QVector>
 #include <QWidget>
 
-#include "model/workbench.h"
+#include "desk/workbench.h"
 
 class QHBoxLayout;
 class QToolButton;

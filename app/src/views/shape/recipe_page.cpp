@@ -10,10 +10,10 @@
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
+#include "drawings/dial_shape.h"
 #include "style/style.h"
 #include "views/shape/number_row.h"
 #include "wedgeon/error.h"
-#include "widgets/dial_shape.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {

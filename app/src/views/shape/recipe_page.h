@@ -4,7 +4,7 @@
 // here, the rest of the set-up, and keeping a recipe under a name.
 #pragma once
 
-#include "model/recipe_book.h"
+#include "desk/recipe_book.h"
 #include "views/shape/drawer_page.h"
 #include "wedgeon/school/school.h"
 

@@ -8,7 +8,12 @@
 #include <QVBoxLayout>
 #include <cmath>
 
-#include "model/watched_shots.h"
+#include "desk/watched_shots.h"
+#include "drawings/face_above_drawing.h"
+#include "drawings/face_on_drawing.h"
+#include "drawings/flight_drawing.h"
+#include "drawings/spin_drawing.h"
+#include "drawings/worth_drawing.h"
 #include "style/style.h"
 #include "text/cautions.h"
 #include "text/sentences.h"
@@ -21,13 +26,8 @@
 #include "views/shape/recipe_page.h"
 #include "views/shape/turn_page.h"
 #include "views/shape/why_page.h"
-#include "widgets/face_above_drawing.h"
-#include "widgets/face_on_drawing.h"
-#include "widgets/flight_drawing.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
-#include "widgets/spin_drawing.h"
-#include "widgets/worth_drawing.h"
 
 namespace wedgeon {
 namespace {

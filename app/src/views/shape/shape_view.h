@@ -6,8 +6,8 @@
 
 #include <QWidget>
 
-#include "model/recipe_book.h"
-#include "model/workbench.h"
+#include "desk/recipe_book.h"
+#include "desk/workbench.h"
 
 namespace wedgeon {
 

@@ -5,8 +5,8 @@
 
 #include <QVBoxLayout>
 
+#include "drawings/turn_drawing.h"
 #include "widgets/sentence_label.h"
-#include "widgets/turn_drawing.h"
 
 namespace wedgeon {
 

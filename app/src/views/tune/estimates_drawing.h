@@ -5,7 +5,7 @@
 
 #include <QVector>
 
-#include "widgets/drawing.h"
+#include "drawings/drawing.h"
 
 namespace wedgeon {
 

@@ -6,7 +6,7 @@
 
 #include <QVector>
 
-#include "widgets/drawing.h"
+#include "drawings/drawing.h"
 
 namespace wedgeon {
 

@@ -3,7 +3,7 @@
 // What a tuning says, in words and as rows and clouds of the drawings.
 #pragma once
 
-#include "model/tuner.h"
+#include "desk/tuner.h"
 #include "text/units.h"
 #include "views/tune/estimates_drawing.h"
 #include "views/tune/fit_drawing.h"

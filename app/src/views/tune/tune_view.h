@@ -9,9 +9,9 @@
 #include <QWidget>
 #include <functional>
 
-#include "model/hit_list.h"
-#include "model/tuner.h"
-#include "model/watched_shots.h"
+#include "desk/hit_list.h"
+#include "desk/tuner.h"
+#include "desk/watched_shots.h"
 #include "wedgeon/store/tunings.h"
 
 class QButtonGroup;

@@ -7,7 +7,7 @@
 #include <QTimer>
 #include <QWidget>
 
-#include "model/chart_data.h"
+#include "desk/chart_data.h"
 
 class QComboBox;
 class QCPGraph;

@@ -5,8 +5,8 @@
 
 #include <QWidget>
 
-#include "model/hit_list.h"
-#include "model/workbench.h"
+#include "desk/hit_list.h"
+#include "desk/workbench.h"
 
 class QVBoxLayout;
 

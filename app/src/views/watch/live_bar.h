@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include "model/live_link.h"
+#include "desk/live_link.h"
 
 class QPushButton;
 

@@ -6,7 +6,7 @@
 
 #include <QDialog>
 
-#include "model/import_job.h"
+#include "desk/import_job.h"
 
 namespace wedgeon {
 

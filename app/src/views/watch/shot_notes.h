@@ -7,8 +7,8 @@
 #include <QWidget>
 #include <array>
 
-#include "model/shot_log.h"
-#include "model/workbench.h"
+#include "desk/shot_log.h"
+#include "desk/workbench.h"
 
 class QButtonGroup;
 class QLabel;

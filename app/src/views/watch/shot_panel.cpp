@@ -8,11 +8,11 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "drawings/flight_drawing.h"
 #include "style/style.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
-#include "widgets/flight_drawing.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {

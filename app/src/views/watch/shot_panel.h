@@ -6,7 +6,7 @@
 #include <QVector>
 #include <array>
 
-#include "model/watched_shots.h"
+#include "desk/watched_shots.h"
 #include "widgets/panel.h"
 
 class QLabel;

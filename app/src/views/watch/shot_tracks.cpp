@@ -9,9 +9,9 @@
 #include <QStyle>
 #include <cmath>
 
-#include "model/shown_shots.h"
+#include "desk/shown_shots.h"
+#include "drawings/flight_drawing.h"
 #include "style/style.h"
-#include "widgets/flight_drawing.h"
 
 namespace wedgeon {
 namespace {

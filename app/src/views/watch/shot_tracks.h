@@ -8,7 +8,7 @@
 #include <QWidget>
 #include <array>
 
-#include "model/watched_shots.h"
+#include "desk/watched_shots.h"
 
 namespace wedgeon {
 

@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include "model/shown_shots.h"
+#include "desk/shown_shots.h"
 
 class QComboBox;
 class QLineEdit;

@@ -1,0 +1,230 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Collecting points.
+#include "desk/chart_data.h"
+
+#include <QCollator>
+#include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+#include "text/quantities.h"
+
+namespace wedgeon {
+namespace {
+
+using store::Label;
+using store::Quantity;
+
+constexpr std::size_t fewestForCorrelation = 8;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Chart", text);
+}
+
+ChartMiddle middleOf(std::vector<double> values) {
+    ChartMiddle m;
+    m.shots = values.size();
+    if (values.empty()) return m;
+    std::sort(values.begin(), values.end());
+    const auto quantile = [&](double q) {
+        const double at = q * static_cast<double>(values.size() - 1);
+        const auto i = static_cast<std::size_t>(at);
+        const double next = values[std::min(i + 1, values.size() - 1)];
+        return values[i] + (at - std::floor(at)) * (next - values[i]);
+    };
+    m.median = quantile(0.5);
+    m.low = quantile(0.1);
+    m.high = quantile(0.9);
+    return m;
+}
+
+/// The most frequent texts of a label, and the number that each of them has; the rest share one.
+class Names {
+public:
+    Names(const WatchedShots& shots, const ShownShots& shown, Label label, std::size_t most)
+        : label_(label) {
+        std::map<std::string, std::size_t> counts;
+        for (int i = 0; i < shown.rowCount(); ++i)
+            ++counts[shots.recordAt(shown.sourceRow(i))[label]];
+        std::vector<std::pair<std::size_t, std::string>> bySize;
+        for (const auto& [text, n] : counts)
+            bySize.emplace_back(n, text);
+        std::stable_sort(bySize.begin(), bySize.end(),
+                         [](const auto& a, const auto& b) { return a.first > b.first; });
+        const bool tooMany = bySize.size() > most;
+        if (tooMany) bySize.resize(most - 1);
+        for (const auto& [n, text] : bySize) {
+            index_[text] = texts_.size();
+            texts_.push_back(text.empty() ? tr("not said") : text::fromUtf8(text));
+        }
+        if (tooMany) texts_.push_back(tr("others"));
+    }
+    /// By name instead of by size: an axis is read along.
+    void sortByName() {
+        std::vector<std::string> keys;
+        for (const auto& [key, i] : index_)
+            keys.push_back(key);
+        QCollator order(QLocale::c());
+        order.setNumericMode(true);  // "8 to 4" before "10 to 2"
+        std::sort(keys.begin(), keys.end(), [&](const std::string& a, const std::string& b) {
+            return order.compare(text::fromUtf8(a), text::fromUtf8(b)) < 0;
+        });
+        const bool others = texts_.size() > keys.size();
+        texts_.clear();
+        for (const std::string& key : keys) {
+            index_[key] = texts_.size();
+            texts_.push_back(key.empty() ? tr("not said") : text::fromUtf8(key));
+        }
+        if (others) texts_.push_back(tr("others"));
+    }
+    std::size_t of(const store::ShotRecord& record) const {
+        const auto at = index_.find(record[label_]);
+        return at == index_.end() ? texts_.size() - 1 : at->second;
+    }
+    const std::vector<QString>& texts() const { return texts_; }
+
+private:
+    Label label_;
+    std::map<std::string, std::size_t> index_;
+    std::vector<QString> texts_;
+};
+
+std::optional<double> correlationOf(const std::vector<ChartPoint>& points) {
+    if (points.size() < fewestForCorrelation) return std::nullopt;
+    const auto n = static_cast<double>(points.size());
+    double mx = 0.0, my = 0.0;
+    for (const ChartPoint& p : points) {
+        mx += p.x / n;
+        my += p.y / n;
+    }
+    double xx = 0.0, yy = 0.0, xy = 0.0;
+    for (const ChartPoint& p : points) {
+        xx += (p.x - mx) * (p.x - mx);
+        yy += (p.y - my) * (p.y - my);
+        xy += (p.x - mx) * (p.y - my);
+    }
+    if (xx <= 0 || yy <= 0) return std::nullopt;
+    return xy / std::sqrt(xx * yy);
+}
+
+QString dayOf(const store::ShotRecord& record) {
+    const QDate day = QDate::fromString(text::fromUtf8(record[Label::Time]).left(10), Qt::ISODate);
+    return day.isValid() ? QLocale::c().toString(day, QStringLiteral("d MMM")) : QString();
+}
+
+}  // namespace
+
+ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const ChartChoice& choice,
+                    const Units& units) {
+    ChartData out;
+    const auto* quantity = std::get_if<Quantity>(&choice.across);
+    const auto* label = std::get_if<Label>(&choice.across);
+    const double up = text::unitOf(choice.up, units).factor;
+    const double across = quantity ? text::unitOf(*quantity, units).factor : 1.0;
+    std::optional<Names> groups, categories;
+    if (choice.groups) {
+        groups.emplace(shots, shown, *choice.groups, ChartData::mostGroups);
+        out.groups = groups->texts();
+    } else {
+        out.groups.push_back({});
+    }
+    if (label) {
+        categories.emplace(shots, shown, *label, ChartData::mostCategories);
+        categories->sortByName();
+        for (const QString& c : categories->texts())
+            out.categories << c;
+    }
+    std::vector<std::vector<double>> byGroup(out.groups.size());
+    std::vector<std::vector<double>> byCategory(static_cast<std::size_t>(out.categories.size()));
+    std::vector<double> all;
+    QString day;
+    double order = 0.0;
+    // From the oldest: shown has the newest first.
+    for (int i = shown.rowCount(); i-- > 0;) {
+        ChartPoint p;
+        p.row = shown.sourceRow(i);
+        const store::LoggedShot& shot = shots.loggedAt(p.row);
+        const store::ShotRecord& r = shot.record;
+        if (!r.has(choice.up) || (quantity && !r.has(*quantity))) {
+            ++out.missing;
+            continue;
+        }
+        p.y = r[choice.up] * up;
+        p.group = groups ? groups->of(r) : 0;
+        order += 1.0;
+        std::size_t category = 0;
+        if (label) {
+            category = categories->of(r);
+            // Side by side within the category, always at the same place.
+            const auto scatter =
+                static_cast<double>((static_cast<unsigned>(p.row) * 2654435761u) >> 16 & 0xFFFFu) /
+                65535.0;
+            p.x = static_cast<double>(category) + 0.5 * (scatter - 0.5);
+        } else {
+            p.x = quantity ? r[*quantity] * across : order;
+        }
+        if (const QString its = dayOf(r); !label && !quantity && !its.isEmpty() && its != day) {
+            day = its;
+            out.days.emplace_back(p.x, day);
+        }
+        if (!shot.setAside.empty()) {
+            out.aside.push_back(p);
+            continue;
+        }
+        out.points.push_back(p);
+        all.push_back(p.y);
+        byGroup[p.group].push_back(p.y);
+        if (label) byCategory[category].push_back(p.y);
+    }
+    for (auto& values : byGroup)
+        out.groupMiddles.push_back(middleOf(std::move(values)));
+    for (auto& values : byCategory)
+        out.categoryMiddles.push_back(middleOf(std::move(values)));
+    out.all = middleOf(std::move(all));
+    if (quantity) out.correlation = correlationOf(out.points);
+    return out;
+}
+
+QString chartSentence(const ChartData& data, const ChartChoice& choice, const Units& units) {
+    if (data.points.empty())
+        return tr("None of the shown shots has a measured %1%2.")
+            .arg(text::nameOf(choice.up).toLower(),
+                 std::holds_alternative<Quantity>(choice.across)
+                     ? tr(" and %1").arg(text::nameOf(std::get<Quantity>(choice.across)).toLower())
+                     : QString());
+    const text::QuantityUnit unit = text::unitOf(choice.up, units);
+    const auto say = [&](double v) { return text::number(v, unit.decimals); };
+    const QString gap = unit.name == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
+    QString said =
+        tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.")
+            .arg(text::nameOf(choice.up), text::shots(static_cast<qsizetype>(data.all.shots)),
+                 say(data.all.median), gap + unit.name, say(data.all.low), say(data.all.high));
+    const auto list = [&](const auto& names, const std::vector<ChartMiddle>& middles) {
+        QStringList parts;
+        for (std::size_t i = 0; i < middles.size() && parts.size() < 8; ++i) {
+            if (middles[i].shots == 0) continue;
+            parts << tr("%1 %2 (%3)")
+                         .arg(names[static_cast<int>(i)], say(middles[i].median))
+                         .arg(middles[i].shots);
+        }
+        return QStringLiteral(" ") + parts.join(tr(", ")) + QLatin1Char('.');
+    };
+    if (!data.categories.isEmpty()) {
+        said += list(data.categories, data.categoryMiddles);
+    } else if (choice.groups) {
+        said += list(QStringList(data.groups.begin(), data.groups.end()), data.groupMiddles);
+    }
+    if (data.correlation) said += tr(" Correlation %1.").arg(text::number(*data.correlation, 2));
+    if (!data.aside.empty())
+        said += tr(" %1 set aside, not counted.")
+                    .arg(text::shots(static_cast<qsizetype>(data.aside.size())));
+    if (data.missing > 0)
+        said += tr(" %1 without a reading.").arg(text::shots(static_cast<qsizetype>(data.missing)));
+    return said;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,71 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One side of a comparison: a shot, or a group of shots, with what was measured on the average.
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "desk/shown_shots.h"
+#include "wedgeon/explain/groups.h"
+
+namespace wedgeon {
+
+/// A mean with the half width of its 80 % interval; 0 for a single shot.
+struct MeasuredMean {
+    double mean = 0.0, half80 = 0.0;
+    std::size_t shots = 0;
+};
+
+class ComparedShots {
+public:
+    /// More of a group are not kept; they are taken evenly from all of it.
+    static constexpr std::size_t mostShots = 150;
+
+    ComparedShots(const WatchedShots& shots, int row, const store::Fallback& fallback);
+    /// The counted ones of what is shown. \p words: the filter, for the name.
+    ComparedShots(const WatchedShots& shots, const ShownShots& shown, const QString& words,
+                  const store::Fallback& fallback);
+
+    bool isGroup() const { return group_; }
+    bool isEmpty() const { return members_.empty(); }
+    /// "shot 63", "12 shots (lob)".
+    const QString& name() const { return name_; }
+    /// The strip's givens changed, which fill what the shots do not say.
+    void watchAgain(const store::Fallback& fallback);
+
+    std::optional<MeasuredMean> measured(Track track) const;
+    std::optional<MeasuredMean> predicted(Track track) const;
+    /// Measured less predicted, of the members that have both.
+    std::optional<MeasuredMean> unexplained(Track track) const;
+    /// Of the members whose club was measured.
+    std::vector<ShotCauses> causes() const;
+    /// The one that is drawn: of a group the one whose carry is in the middle; null for none.
+    const WatchedShot* typical() const;
+    /// Where the members came to rest as measured, along and to the right [m].
+    std::vector<std::array<double, 2>> rests() const;
+
+private:
+    struct Member {
+        store::ShotRecord record;
+        WatchedShot watched;
+    };
+    template <class ValueOf>
+    std::optional<MeasuredMean> meanOf(const ValueOf& valueOf) const;
+
+    bool group_ = false;
+    QString name_;
+    std::vector<Member> members_;
+};
+
+/// Difference of two means and its half width; what both were measured in, else predicted.
+struct Difference {
+    double value = 0.0, half80 = 0.0;
+    bool measured = false;
+    /// Not told apart from nothing by its interval.
+    bool unclear() const { return half80 > 0.0 && std::abs(value) < half80; }
+};
+std::optional<Difference> findDifference(const ComparedShots& a, const ComparedShots& b,
+                                         Track track);
+
+}  // namespace wedgeon

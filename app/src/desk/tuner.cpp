@@ -1,0 +1,86 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Working it out.
+#include "desk/tuner.h"
+
+namespace wedgeon {
+namespace {
+
+/// Shares of the time at which the parts are done.
+constexpr double fitDone = 0.15, residualsDone = 0.2, checkDone = 0.95;
+
+}  // namespace
+
+Tuner::Tuner(QObject* parent)
+    : QObject(parent),
+      share_(std::make_shared<std::atomic<double>>(0.0)),
+      reader_(
+          [](const Wanted& w) {
+              return Readings{w.player,
+                              store::findTuneShots(*w.shots, w.fallback, w.player.toStdString())};
+          },
+          [this](const Readings& r) { askFor(r); }),
+      worker_(
+          &Tuner::answer,
+          [this](const Answer& a) {
+              working_ = false;
+              emit tuned(a);
+          },
+          [this](const QString& why) {
+              cancel();
+              emit failed(why);
+          }) {}
+
+Tuner::~Tuner() {
+    stop_.request_stop();  // the worker is waited for
+}
+
+void Tuner::ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
+                const QString& player) {
+    reader_.ask({shots, fallback, player});
+}
+
+void Tuner::askFor(const Readings& readings) {
+    const std::pair question{readings.first, readings.second.digest};
+    if (asked_ == question) return;
+    asked_ = question;
+    stop_.request_stop();
+    stop_ = {};
+    share_ = std::make_shared<std::atomic<double>>(0.0);
+    working_ = true;
+    worker_.ask({readings.first, readings.second, stop_.get_token(), share_});
+    emit started();
+}
+
+void Tuner::cancel() {
+    stop_.request_stop();
+    reader_.forget();
+    worker_.forget();
+    working_ = false;
+    asked_.reset();
+}
+
+Tuner::Answer Tuner::answer(const Question& q) {
+    auto out = std::make_shared<PlayerTuning>();
+    out->player = q.player;
+    out->data = q.data;
+    const std::vector<TuneShot>& shots = q.data.shots;
+    const auto part = [&](double from, double to) {
+        TuneOptions options;
+        options.stop = q.stop;
+        options.progress = [share = q.share, from, to](double s) {
+            *share = from + (to - from) * s;
+        };
+        return options;
+    };
+    out->fit = fitPlayer(shots, part(0.0, fitDone));
+    if (!out->fit.strike.refused.empty()) return out;
+    out->residuals = findResiduals(shots, out->fit);
+    *q.share = residualsDone;
+    out->check = checkLeftOut(shots, part(residualsDone, checkDone));
+    if (!q.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
+    *q.share = 1.0;
+    return out;
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The tuning of one player, worked out in a thread: the newest question stops the one before.
+#pragma once
+
+#include <QObject>
+#include <atomic>
+#include <memory>
+#include <optional>
+#include <stop_token>
+
+#include "desk/shot_log.h"
+#include "wedgeon/store/tune_shots.h"
+#include "work/latest_worker.h"
+
+namespace wedgeon {
+
+/// All that Tune shows of one player's shots.
+struct PlayerTuning {
+    QString player;
+    store::TuneShots data;
+    PlayerFit fit;
+    TuneResiduals residuals;
+    LeftOutCheck check;
+    std::vector<NextShot> next;
+};
+
+class Tuner : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Tuner(QObject* parent = nullptr);
+    ~Tuner() override;
+    /// Answered by started() and later tuned(); by nothing when it is the question that was asked
+    /// last, whose answer stands or is on its way.
+    void ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
+             const QString& player);
+    /// Ends what is under way; nothing will be told of it.
+    void cancel();
+    bool isWorking() const { return working_; }
+    double progress() const { return *share_; }  ///< 0-1 of what is under way
+
+signals:
+    void started();
+    void failed(const QString& why);
+    void tuned(const std::shared_ptr<const wedgeon::PlayerTuning>& tuning);
+
+private:
+    using Share = std::shared_ptr<std::atomic<double>>;
+    struct Question {
+        QString player;
+        store::TuneShots data;
+        std::stop_token stop;
+        Share share;
+    };
+    /// All shots are looked through first, to see whether there is anything new.
+    struct Wanted {
+        std::shared_ptr<const ShotList> shots;
+        store::Fallback fallback;
+        QString player;
+    };
+    using Readings = std::pair<QString, store::TuneShots>;
+    void askFor(const Readings& readings);
+    using Answer = std::shared_ptr<const PlayerTuning>;
+    static Answer answer(const Question& question);
+
+    std::stop_source stop_;
+    Share share_;
+    bool working_ = false;
+    std::optional<std::pair<QString, std::uint64_t>> asked_;  ///< player and digest
+    LatestWorker<Wanted, Readings> reader_;
+    LatestWorker<Question, Answer> worker_;
+};
+
+}  // namespace wedgeon

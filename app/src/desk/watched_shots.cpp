@@ -1,0 +1,290 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Predictions for recorded shots.
+#include "desk/watched_shots.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr std::size_t judgedTogether = 120;
+constexpr std::size_t mostKept = 2000;
+
+void predict(WatchedShot& w, const store::ShotRecord& record) {
+    Prediction p;
+    try {
+        const Predictor predictor = w.givens.predictor();
+        if (const auto delivery = store::findDelivery(record)) {
+            p.shot = predictor.shotFrom(*delivery, &p.trace);
+            p.spread = predictor.spread(p.shot, SpreadSource::measured());
+        } else if (const auto launch = store::findLaunch(record)) {
+            p.shot = predictor.shotFrom(*launch, &p.trace);
+            w.fromLaunch = true;
+        } else {
+            return;
+        }
+    } catch (const RangeError&) {
+        return;  // readings that fit no strike: shown without a prediction
+    }
+    const auto set = [&](Track t, double value, double half) {
+        w.expected[static_cast<std::size_t>(t)] = TrackValue{value, half};
+    };
+    if (!w.fromLaunch) {
+        set(Track::Launch, p.shot.strike.launch.angle_rad(), p.spread.launchAngle_rad);
+        set(Track::Spin, p.shot.strike.launch.spinRate_radps(), p.spread.spinRate_radps);
+    }
+    set(Track::Landing, p.shot.flight.landingAngle_rad(), p.spread.landingAngle_rad);
+    set(Track::Carry, p.shot.flight.carry_m, p.spread.carry_m);
+    set(Track::Release, p.shot.run.release_m, p.spread.release_m);
+    w.prediction = std::move(p);
+}
+
+}  // namespace
+
+std::optional<double> readTrack(const store::ShotRecord& r, Track track) {
+    using store::Quantity;
+    const auto get = [&](Quantity q) { return r.has(q) ? std::optional(r[q]) : std::nullopt; };
+    switch (track) {
+        case Track::Launch:
+            return get(Quantity::LaunchAngle);
+        case Track::Spin:
+            return get(Quantity::SpinRate);
+        case Track::Landing:
+            return get(Quantity::LandingAngle);
+        case Track::Carry:
+            return get(Quantity::Carry);
+        case Track::Release:
+            return store::findRelease_m(r);
+    }
+    return std::nullopt;
+}
+
+WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback) {
+    WatchedShot w;
+    w.givens = store::findShotGivens(record, fallback);
+    for (std::size_t t = 0; t < trackCount; ++t)
+        w.read[t] = readTrack(record, static_cast<Track>(t));
+    w.measured = {readTrack(record, Track::Carry), readTrack(record, Track::Release),
+                  readTrack(record, Track::Landing), readTrack(record, Track::Spin)};
+    predict(w, record);
+    return w;
+}
+
+QString trackName(Track track) {
+    switch (track) {
+        case Track::Launch:
+            return WatchedShots::tr("launch");
+        case Track::Spin:
+            return WatchedShots::tr("spin");
+        case Track::Landing:
+            return WatchedShots::tr("landing");
+        case Track::Carry:
+            return WatchedShots::tr("carry");
+        case Track::Release:
+            return WatchedShots::tr("release");
+    }
+    return {};
+}
+
+TrackUnit trackUnit(Track track, const Units& units) {
+    switch (track) {
+        case Track::Launch:
+        case Track::Landing:
+            return {degFromRad(1.0), QStringLiteral("°"), 1};
+        case Track::Spin:
+            return {rpmFromRadps(1.0), WatchedShots::tr("rpm"), 0};
+        case Track::Carry:
+        case Track::Release:
+            return {units.lengthFactor(), units.lengthName(), 1};
+    }
+    return {1.0, {}, 1};
+}
+
+namespace {
+
+/// Most shots have no note.
+WatchedShots::Doubts sparse(std::vector<std::vector<store::QualityNote>> notes) {
+    auto out = std::make_shared<WatchedShots::Notes>();
+    for (std::size_t i = 0; i < notes.size(); ++i) {
+        if (!notes[i].empty()) out->emplace(i, std::move(notes[i]));
+    }
+    return {std::move(out), {}, notes.size()};
+}
+
+}  // namespace
+
+WatchedShots::WatchedShots(Workbench& bench, QObject* parent)
+    : QAbstractListModel(parent),
+      bench_(bench),
+      judge_(
+          [](const Judged& j) {
+              return sparse(store::findDoubts(*j.shots, j.fallback, 0, j.stop));
+          },
+          [this](const Doubts& found) {
+              // Shots that came meanwhile have been judged by themselves.
+              doubts_.judged = found.judged;
+              doubts_.judgedShots = found.judgedShots;
+              std::erase_if(doubts_.since,
+                            [&](const auto& its) { return its.first < found.judgedShots; });
+              if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
+          }) {
+    connect(&bench_, &Workbench::givensChanged, this, [this] {
+        former_ = std::exchange(now_, {});
+        judgeSoon();
+        if (rowCount() > 0) emit dataChanged(index(0), index(rowCount() - 1));
+    });
+}
+
+WatchedShots::~WatchedShots() {
+    stopJudging_.request_stop();
+}
+
+void WatchedShots::setShots(const ShotList& shots, const QString& source, std::size_t before) {
+    beginResetModel();
+    dropper_.drop(std::exchange(shots_, shots.snapshot()));
+    before_ = before;
+    source_ = source;
+    doubts_ = {};
+    now_.clear();
+    former_.clear();
+    judgeSoon();
+    findRanges();
+    endResetModel();
+    emit shotsChanged();
+}
+
+void WatchedShots::append(const std::vector<store::LoggedShot>& shots) {
+    if (shots.empty()) return;
+    const auto from = shots_.size();
+    beginInsertRows({}, 0, static_cast<int>(shots.size()) - 1);
+    for (const store::LoggedShot& shot : shots) {
+        shots_.push_back(shot);
+        widenRanges(shot);
+    }
+    former_.clear();
+    // Beside the ones before them: enough for repeats and for the player's pattern.
+    const std::size_t judged = from - std::min(from, judgedTogether);
+    auto found = store::findDoubts(shots_, bench_.fallback(), judged);
+    for (std::size_t i = from; i < shots_.size(); ++i) {
+        if (!found[i - judged].empty()) doubts_.since[i] = std::move(found[i - judged]);
+    }
+    endInsertRows();
+    emit shotsChanged();
+}
+
+int WatchedShots::rowOf(std::int64_t id) const {
+    const std::size_t i = shots_.find(id);
+    return i < shots_.size() ? static_cast<int>(shots_.size() - 1 - i) : -1;
+}
+
+void WatchedShots::replace(const store::LoggedShot& shot) {
+    const int row = rowOf(shot.id);
+    if (row < 0) return;
+    shots_.set(indexAt(row), shot);
+    now_.erase(indexAt(row));
+    emit dataChanged(index(row), index(row));
+}
+
+void WatchedShots::judgeSoon() {
+    stopJudging_.request_stop();
+    stopJudging_ = {};
+    if (shots_.empty()) {
+        judge_.forget();
+    } else {
+        judge_.ask({snapshot(), bench_.fallback(), stopJudging_.get_token()});
+    }
+}
+
+std::vector<store::QualityNote> WatchedShots::doubtsAt(int row) const {
+    const std::size_t i = indexAt(row);
+    const auto* notes = doubts_.find(i);
+    return notes ? store::sharedDoubts(*notes, shots_[i]) : std::vector<store::QualityNote>{};
+}
+
+void WatchedShots::findRanges() {
+    // Of many shots, some thousands that are spread evenly tell as much.
+    constexpr std::size_t looked = 4000;
+    const std::size_t step = 1 + shots_.size() / looked;
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        std::vector<double> values;
+        for (std::size_t i = 0; i < shots_.size(); i += step) {
+            if (const auto v = readTrack(shots_[i].record, static_cast<Track>(t)))
+                values.push_back(*v);
+        }
+        if (values.empty()) {
+            ranges_[t] = {};
+            continue;
+        }
+        const auto quantile = [&](double q) {
+            const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(values.size() - 1));
+            std::nth_element(values.begin(), values.begin() + k, values.end());
+            return values[static_cast<std::size_t>(k)];
+        };
+        const double low = quantile(0.01);
+        const double high = quantile(0.99);
+        const double room = std::max(0.06 * (high - low), 1e-3 + 0.01 * std::abs(high));
+        ranges_[t] = {low - room, high + room};
+    }
+}
+
+void WatchedShots::widenRanges(const store::LoggedShot& shot) {
+    // The first shots show what there is; later a range only grows, where a value leaves it.
+    constexpr std::size_t first = 30;
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        const auto v = readTrack(shot.record, static_cast<Track>(t));
+        if (!v || (*v >= ranges_[t].low && *v <= ranges_[t].high)) continue;
+        if (shots_.size() <= first) return findRanges();
+        const double room = 0.04 * (ranges_[t].high - ranges_[t].low);
+        ranges_[t].low = std::min(ranges_[t].low, *v - room);
+        ranges_[t].high = std::max(ranges_[t].high, *v + room);
+    }
+    if (shots_.size() <= first) findRanges();
+}
+
+int WatchedShots::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(shots_.size());
+}
+
+const store::ShotRecord& WatchedShots::recordAt(int row) const {
+    return shots_[indexAt(row)].record;
+}
+
+const WatchedShot& WatchedShots::watchedAt(int row) const {
+    const std::size_t i = indexAt(row);
+    const auto known = now_.find(i);
+    if (known != now_.end()) return known->second;
+    // A long scroll would else keep the flight of every shot that went by.
+    if (now_.size() >= mostKept) now_.clear();
+    return now_.emplace(i, watch(recordAt(row), bench_.fallback())).first->second;
+}
+
+const WatchedShot* WatchedShots::formerAt(int row) const {
+    const auto at = former_.find(indexAt(row));
+    return at == former_.end() ? nullptr : &at->second;
+}
+
+QVariant WatchedShots::data(const QModelIndex& index, int role) const {
+    if (!index.isValid()) return {};
+    const store::ShotRecord& r = recordAt(index.row());
+    if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) {
+        const WatchedShot& w = watchedAt(index.row());
+        const std::string& aside = loggedAt(index.row()).setAside;
+        const auto doubts = doubtsAt(index.row());
+        return tr("Shot %1, %2. %3%4")
+            .arg(numberAt(index.row()))
+            .arg(text::fromUtf8(r[store::Label::Swing]),
+                 text::measuredSentence(w.measured, bench_.units()),
+                 !aside.empty()   ? tr(" Set aside: %1.").arg(text::fromUtf8(aside))
+                 : doubts.empty() ? QString()
+                                  : tr(" Doubtful: %1").arg(text::fromUtf8(doubts.front().reason)));
+    }
+    return {};
+}
+
+}  // namespace wedgeon

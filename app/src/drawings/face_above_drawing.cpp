@@ -1,0 +1,320 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Painting and dragging the face.
+#include "drawings/face_above_drawing.h"
+
+#include <QPainter>
+#include <QPainterPath>
+#include <cmath>
+
+#include "wedgeon/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr int toeHandle = 1;
+constexpr int bodyHandle = 2;
+// Lengths at the smallest size; zoom() enlarges them with the drawing.
+constexpr double toe_px = 62.0;  // from the ball's middle along the face
+constexpr double heel_px = -38.0;
+constexpr double ball_px = 13.0;
+constexpr double feet_px = 104.0;     // from the ball to the body line
+constexpr double bodyLine_px = 44.0;  // half of its length
+constexpr double hour_rad = constants::pi / 6;
+
+/// A wedge from above in (across, ahead): the leading edge in front, the top line behind it, higher
+/// at the toe, so that the loft shows as the face's own breadth.
+QPainterPath headOutline() {
+    QPainterPath path;
+    path.moveTo(heel_px, 0);
+    path.lineTo(toe_px - 14, 0);
+    path.cubicTo(toe_px, 0, toe_px + 8, -12, toe_px + 4, -30);
+    path.cubicTo(toe_px, -38, toe_px - 16, -38, toe_px - 26, -33);
+    path.lineTo(heel_px + 6, -12);
+    path.closeSubpath();
+    return path;
+}
+
+}  // namespace
+
+FaceAboveDrawing::FaceAboveDrawing(Workbench& bench, QWidget* parent)
+    : Drawing(tr("Face from above"), parent), bench_(bench) {
+    connect(&bench_, &Workbench::changed, this, &FaceAboveDrawing::refresh);
+    refresh();
+}
+
+void FaceAboveDrawing::workOut() {
+    const BenchState& s = bench_.state();
+    const double turn = bench_.prediction()->shot.contact.faceTurn_rad;
+    const Predictor predictor = s.predictor();
+    const auto deliveryAt = [&](double open_rad) {
+        Recipe r = s.recipe();
+        r.open_rad = open_rad;
+        return calcSwing(s.conditions.wedge, predictor.delivered(r), turn).delivery;
+    };
+    clock_.clear();
+    addedLoft_rad_ = 0.0;
+    try {
+        addedLoft_rad_ =
+            deliveryAt(s.recipe().open_rad).dynamicLoft_rad - deliveryAt(0).dynamicLoft_rad;
+        for (int half = -2; half <= 3; ++half) {
+            const double open = half * hour_rad / 2;
+            clock_.append({open, side() * deliveryAt(open).faceAngle_rad});
+        }
+    } catch (const RangeError&) {
+        // At an end of the range: the clock shows the hours that the model covers.
+    }
+}
+
+void FaceAboveDrawing::refresh() {
+    if (const auto& p = bench_.prediction()) {
+        workOut();
+        const Delivery& d = p->shot.swing.delivery;
+        const Recipe& r = bench_.state().recipe();
+        const Units& u = bench_.units();
+        say(tr("Face %1, path %2, the ball starts %3 and lands %4. Body %5. Opened %6 before "
+               "gripping, toe at %7 o'clock. Aim %8 to finish on line.")
+                .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
+                     text::sideDegrees(p->shot.strike.launch.direction_rad()),
+                     text::sideLength(p->shot.flight.side_m, u),
+                     text::sideDegrees(side() * r.bodyLine_rad), text::degrees(r.open_rad),
+                     text::toeClock(side() * r.open_rad), text::sideDegrees(p->aim_rad)));
+    }
+    update();
+}
+
+double FaceAboveDrawing::side() const {
+    return bench_.state().player.hand == Hand::Left ? -1.0 : 1.0;
+}
+
+QPointF FaceAboveDrawing::ballAt() const {
+    return {width() * (0.5 + 0.12 * side()), height() * 0.52};
+}
+
+QPointF FaceAboveDrawing::onHead(double across, double ahead) const {
+    const double face =
+        bench_.prediction() ? bench_.prediction()->shot.swing.delivery.faceAngle_rad : 0.0;
+    // World: x (target) is up on the screen, z (right) is right; the toe points to the right for a
+    // right-hander and the face sits just behind the ball.
+    const double x = std::cos(face) * (ahead - ball_px) - std::sin(face) * side() * across;
+    const double z = std::sin(face) * (ahead - ball_px) + std::cos(face) * side() * across;
+    return ballAt() + zoom() * QPointF(z, -x);
+}
+
+double FaceAboveDrawing::zoom() const {
+    return std::clamp(std::min(width() / 300.0, height() / 260.0), 0.6, 2.5);
+}
+
+QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
+    if (!bench_.prediction()) return {};
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    return {{toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")},
+            {bodyHandle, feetAt() + zoom() * bodyLine_px * QPointF(std::sin(body), -std::cos(body)),
+             tr("Drag to turn feet, hips and shoulders")}};
+}
+
+void FaceAboveDrawing::setOpening(double open_rad) {
+    BenchState next = bench_.state();
+    next.recipe().open_rad = std::clamp(open_rad, radFromDeg(-45), radFromDeg(50));
+    bench_.edit(next,
+                next.recipe().open_rad >= bench_.state().recipe().open_rad ? tr("open the face")
+                                                                           : tr("close the face"),
+                gesture_);
+}
+
+void FaceAboveDrawing::setBodyLine(double body_rad) {
+    BenchState next = bench_.state();
+    next.recipe().bodyLine_rad = std::clamp(body_rad, radFromDeg(-30), radFromDeg(30));
+    bench_.edit(next, tr("turn the body line"), gesture_);
+}
+
+void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
+    if (id == bodyHandle) {
+        const QPointF along = pixel - feetAt();
+        return setBodyLine(side() * std::atan2(along.x(), -along.y()));
+    }
+    const QPointF d = pixel - onHead(0, 0);
+    // The angle of heel-to-toe, seen from above; open is clockwise for a right-hander.
+    const double toe = std::atan2(-8.0, toe_px + 12);
+    const double across = side() * d.x();
+    double face = std::atan2(d.y(), across) + toe;
+    face = std::clamp(face, radFromDeg(-50), radFromDeg(50));
+    const BenchState& s = bench_.state();
+    try {
+        const Contact contact = s.predictor().contact();
+        setOpening(findOpening(s.conditions.wedge, s.recipe(), face, contact.faceTurn_rad));
+    } catch (const RangeError&) {
+        // The rest of the state is out of range; its message is on the screen already.
+    }
+}
+
+void FaceAboveDrawing::nudge(int id, int direction, bool fine) {
+    const double step = direction * radFromDeg(fine ? 0.2 : 1.0);
+    if (id == bodyHandle) return setBodyLine(bench_.state().recipe().bodyLine_rad + step);
+    setOpening(bench_.state().recipe().open_rad + step);
+}
+
+QPointF FaceAboveDrawing::feetAt() const {
+    return ballAt() + QPointF(-side() * zoom() * feet_px, zoom() * 30);
+}
+
+void FaceAboveDrawing::paintRay(QPainter& p, double angle, double length, const QPen& pen) const {
+    p.setPen(pen);
+    p.drawLine(ballAt(), ballAt() + length * QPointF(std::sin(angle), -std::cos(angle)));
+}
+
+void FaceAboveDrawing::paintHead(QPainter& p, const style::Colours& c, double face,
+                                 bool ghost) const {
+    p.save();
+    p.translate(ballAt());
+    p.rotate(degFromRad(face));
+    p.scale(side() * zoom(), -zoom());  // ahead is up, across is to the toe
+    p.translate(0, -ball_px);
+    const QPainterPath outline = headOutline();
+    if (ghost) {
+        p.setPen(QPen(c.former, 1, Qt::DashLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(outline);
+    } else {
+        p.setPen(QPen(c.ink, 1.6));
+        p.setBrush(c.turfFill);
+        p.drawPath(outline);
+        p.setPen(QPen(c.ink, 4, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(QPointF(heel_px + 2, -7), QPointF(heel_px - 40, -22));  // hosel and shaft
+        p.setPen(QPen(c.predicted, 3));
+        p.drawLine(QPointF(heel_px, 0), QPointF(toe_px - 14, 0));
+    }
+    p.restore();
+}
+
+void FaceAboveDrawing::paintFeet(QPainter& p, const style::Colours& c) const {
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    p.save();
+    p.translate(feetAt());
+    p.rotate(degFromRad(body));
+    p.scale(side() * zoom(), zoom());
+    p.setPen(QPen(c.soft, 1, Qt::DashLine));
+    p.drawLine(QPointF(0, -bodyLine_px), QPointF(0, bodyLine_px));
+    p.setPen(QPen(c.former, 1.2));
+    p.setBrush(c.edge);
+    for (const double along : {-16.0, 16.0})
+        p.drawRoundedRect(QRectF(-13, along - 5, 26, 10), 5, 5);
+    p.restore();
+}
+
+void FaceAboveDrawing::paintClock(QPainter& p, const style::Colours& c) const {
+    const QFont f = style::font(11);
+    for (const Tick& t : clock_) {
+        const double out = toe_px + 34;
+        // Along the face's line from heel to toe, which is across the way that it looks.
+        const QPointF toe(side() * std::cos(t.face_rad), side() * std::sin(t.face_rad));
+        const QPointF at = ballAt() + zoom() * out * toe;
+        const double half = std::round(2 * t.open_rad / hour_rad);
+        const bool whole = std::fmod(half, 2.0) == 0.0;
+        p.setPen(QPen(c.former, whole ? 1.6 : 1.0));
+        p.drawLine(at, at + (whole ? 6.0 : 4.0) * toe);
+        if (whole) {
+            const int hour = (12 + static_cast<int>(side() * half / 2)) % 12;
+            paintText(p, at + 15.0 * toe + QPointF(0, 4), QString::number(hour == 0 ? 12 : hour),
+                      c.soft, f, Qt::AlignHCenter);
+        }
+    }
+}
+
+void FaceAboveDrawing::paintFlight(QPainter& p, const style::Colours& c, double length) const {
+    // To scale, so that start line and curve are the real ones.
+    const BenchPrediction& prediction = *bench_.prediction();
+    const FlightResult& flight = prediction.shot.flight;
+    const double far = std::hypot(flight.carry_m, flight.side_m);
+    if (far < 0.1) return;
+    const double scale = length / far;
+    QPolygonF line;
+    for (const FlightPoint& f : prediction.trace.flight)
+        line << ballAt() + scale * QPointF(f.position_m.z, -f.position_m.x);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(c.predicted, 1.8, Qt::DotLine));
+    p.drawPolyline(line);
+    p.setPen(QPen(c.predicted, 1.6));
+    p.setBrush(c.panel);
+    p.drawEllipse(ballAt() + scale * QPointF(flight.side_m, -flight.carry_m), 3.5, 3.5);
+}
+
+void FaceAboveDrawing::paintLines(QPainter& p, const style::Colours& c) const {
+    const BenchPrediction& prediction = *bench_.prediction();
+    const Delivery& d = prediction.shot.swing.delivery;
+    const double up = ballAt().y() - 24;
+    paintRay(p, 0.0, up, QPen(c.former, 1, Qt::DashLine));
+    paintText(p, ballAt() + QPointF(0, -up - 5), tr("target"), c.soft, style::font(12),
+              Qt::AlignHCenter);
+    if (bench_.ghost()) paintHead(p, c, bench_.ghost()->shot.swing.delivery.faceAngle_rad, true);
+    paintHead(p, c, d.faceAngle_rad, false);
+    paintRay(p, d.path_rad, up * 0.55, QPen(c.ink, 1.6));
+    paintRay(p, d.path_rad + constants::pi, 46, QPen(c.ink, 1.6));
+    paintFlight(p, c, up * 0.94);
+
+    // The normal, and how far its push is sideways.
+    const double reach = up * 0.72;
+    paintRay(p, d.faceAngle_rad, reach, QPen(c.predicted, 2.4));
+    const QPointF tip =
+        ballAt() + reach * QPointF(std::sin(d.faceAngle_rad), -std::cos(d.faceAngle_rad));
+    if (std::abs(tip.x() - ballAt().x()) > 5) {
+        p.setPen(QPen(c.predicted, 1));
+        p.drawLine(QPointF(ballAt().x(), tip.y()), tip);
+    }
+    p.setPen(QPen(c.ink, 1.6));
+    p.setBrush(c.panel);
+    p.drawEllipse(ballAt(), zoom() * ball_px, zoom() * ball_px);
+}
+
+void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
+    const BenchPrediction& prediction = *bench_.prediction();
+    const ShotResult& s = prediction.shot;
+    const Delivery& d = s.swing.delivery;
+    const QFont f = style::font(13);
+    // The numbers stand in a column at the side that the toe does not point to, each with its
+    // line's own stroke before it, so that lines that lie close together stay readable.
+    const double left = side() > 0 ? 12.0 : width() - 140.0;
+    double y = 24;
+    const auto key = [&](const QPen& pen, const QString& words, const QColor& colour,
+                         const QFont& font) {
+        p.setPen(pen);
+        p.drawLine(QPointF(left, y - 5), QPointF(left + 18, y - 5));
+        paintText(p, {left + 24, y}, words, colour, font);
+        y += 19;
+    };
+    key(QPen(c.predicted, 2.6), tr("face %1").arg(text::sideDegrees(d.faceAngle_rad)), c.predicted,
+        style::font(14, QFont::DemiBold));
+    key(QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
+    key(QPen(c.predicted, 1.8, Qt::DotLine),
+        tr("starts %1").arg(text::sideDegrees(s.strike.launch.direction_rad())), c.ink, f);
+    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    key(QPen(c.soft, 1, Qt::DashLine), tr("body %1").arg(text::sideDegrees(body)), c.ink, f);
+
+    const double open = bench_.state().recipe().open_rad;
+    const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
+    const QFont small = style::font(12);
+    const QString opened =
+        std::abs(open) < radFromDeg(0.05)
+            ? tr("Square before gripping, toe at 12 o'clock.")
+            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3 of loft.")
+                        : tr("Closed %1 (toe at %2): takes %3 of loft."))
+                  .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
+                       text::degrees(std::abs(addedLoft_rad_)));
+    paintFitted(p, {12.0, height() - 28.0}, width() - 22.0, opened, c.ink, small);
+    paintFitted(
+        p, {12.0, height() - 11.0}, width() - 22.0,
+        tr("%1 % of its push is sideways. Aim %2.")
+            .arg(text::number(100 * std::abs(normal.z), 0), text::sideDegrees(prediction.aim_rad)),
+        c.ink, small);
+}
+
+void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
+    if (!bench_.prediction()) return;
+    paintFeet(p, c);
+    paintClock(p, c);
+    paintLines(p, c);
+    paintWords(p, c);
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,136 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Naming and painting the steps.
+#include "drawings/worth_drawing.h"
+
+#include <QPainter>
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+/// The outcome that a step is told by, and the change that fills the bar.
+struct Telling {
+    Outcome outcome;
+    double full;  // SI
+};
+
+Telling tellingOf(WorthStep step) {
+    switch (step) {
+        case WorthStep::OneDegreeLean:
+            return {Outcome::Release, 1.0};
+        case WorthStep::FiveDegreesOpen:
+            return {Outcome::Carry, 5.0};
+        case WorthStep::OneBallBack:
+            return {Outcome::LaunchAngle, radFromDeg(6)};
+        case WorthStep::FivePercentWeight:
+            return {Outcome::Attack, radFromDeg(2)};
+        case WorthStep::OneUnitOfSpeed:
+            return {Outcome::Carry, 5.0};
+        case WorthStep::WetFace:
+            return {Outcome::Release, 5.0};
+    }
+    return {Outcome::Carry, 5.0};
+}
+
+QString nameOf(WorthStep step, const Units& units) {
+    switch (step) {
+        case WorthStep::OneDegreeLean:
+            return WorthDrawing::tr("1° of lean");
+        case WorthStep::FiveDegreesOpen:
+            return WorthDrawing::tr("5° of opening");
+        case WorthStep::OneBallBack:
+            return WorthDrawing::tr("1 ball back");
+        case WorthStep::FivePercentWeight:
+            return WorthDrawing::tr("5 % weight");
+        case WorthStep::OneUnitOfSpeed:
+            return WorthDrawing::tr("1 %1").arg(units.speedName());
+        case WorthStep::WetFace:
+            return WorthDrawing::tr("wet face");
+    }
+    return {};
+}
+
+QString signedNumber(double value) {
+    const QString s = text::number(value, 1);
+    return value > 0 && s != QStringLiteral("0.0") ? QStringLiteral("+") + s : s;
+}
+
+QString tell(const Worth& worth, const Units& units) {
+    if (!worth.change) return WorthDrawing::tr("out of reach");
+    const Outcome o = tellingOf(worth.step).outcome;
+    switch (o) {
+        case Outcome::LaunchAngle:
+            return signedNumber(degFromRad(worth[o])) + WorthDrawing::tr("° launch");
+        case Outcome::Attack:
+            return signedNumber(degFromRad(worth[o])) + WorthDrawing::tr("° attack");
+        case Outcome::Carry:
+            return signedNumber(worth[o] * units.lengthFactor()) + QStringLiteral(" ") +
+                   units.lengthName() + WorthDrawing::tr(" carry");
+        default:
+            return signedNumber(worth[o] * units.lengthFactor()) + QStringLiteral(" ") +
+                   units.lengthName() + WorthDrawing::tr(" release");
+    }
+}
+
+QString riskWords(const MainRisk& risk, const Units& units) {
+    const QString what = risk.source == MainRisk::Source::Speed    ? WorthDrawing::tr("speed")
+                         : risk.source == MainRisk::Source::Attack ? WorthDrawing::tr("attack")
+                                                                   : WorthDrawing::tr("loft");
+    return WorthDrawing::tr("Its %1 moves it most: ± %2.").arg(what, units.length(risk.carry_m, 1));
+}
+
+}  // namespace
+
+WorthDrawing::WorthDrawing(Workbench& bench, QWidget* parent)
+    : Drawing(tr("What a step is worth here"), parent), bench_(bench) {
+    setMouseTracking(false);
+    connect(&bench_, &Workbench::changed, this, &WorthDrawing::refresh);
+    connect(&bench_, &Workbench::unitsChanged, this, &WorthDrawing::refresh);
+    refresh();
+}
+
+void WorthDrawing::refresh() {
+    QStringList said;
+    if (const auto& p = bench_.prediction()) {
+        for (const Worth& w : p->worth) {
+            said << nameOf(w.step, bench_.units()) + QStringLiteral(": ") + tell(w, bench_.units());
+        }
+        said << riskWords(p->risk, bench_.units());
+    }
+    say(said.join(QStringLiteral("; ")));
+    update();
+}
+
+void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
+    const auto& prediction = bench_.prediction();
+    if (!prediction) return;
+    const QFont f = style::font(13);
+    const double middle = width() * 0.5;
+    const double half = width() * 0.5 - 14;
+    const double room = (height() - 40.0) / static_cast<double>(prediction->worth.size());
+    double y = 20;
+    for (const Worth& worth : prediction->worth) {
+        paintText(p, {12, y}, nameOf(worth.step, bench_.units()), c.ink, f);
+        paintText(p, {width() - 12.0, y}, tell(worth, bench_.units()), c.ink, f, Qt::AlignRight);
+        p.setPen(QPen(c.former, 1));
+        p.drawLine(QPointF(middle, y + 5), QPointF(middle, y + 15));
+        if (worth.change) {
+            const Telling t = tellingOf(worth.step);
+            const double share = std::clamp(worth[t.outcome] / t.full, -1.0, 1.0);
+            const double to = middle + share * half;
+            p.setPen(Qt::NoPen);
+            p.setBrush(c.predicted);
+            p.drawRoundedRect(QRectF(std::min(middle, to), y + 6, std::abs(to - middle), 8), 2, 2);
+        }
+        y += room;
+    }
+    paintText(p, {12, height() - 10.0}, riskWords(prediction->risk, bench_.units()), c.soft,
+              style::font(12));
+}
+
+}  // namespace wedgeon
