@@ -6,13 +6,13 @@
 #include <algorithm>
 #include <atomic>
 #include <nlohmann/json.hpp>
-#include <thread>
 #include <vector>
 
 #include "case_split.h"
 #include "conditions_fields.h"
 #include "shot_stage.h"
 #include "strict_json.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::cli {
@@ -206,24 +206,18 @@ std::vector<std::string_view> casesOf(std::string_view text) {
 
 std::string predict(std::string_view text, bool batch) {
     const std::vector<std::string_view> cases = casesOf(text);
-    const std::size_t cores = std::max(1u, std::thread::hardware_concurrency());
+    const unsigned cores = threadsFor(0);
     const std::size_t parts = std::clamp<std::size_t>(cases.size() / 256, 1, cores);
     std::vector<std::string> texts(parts);
     std::atomic<bool> broken = false;
-    const auto work = [&](std::size_t part) {
+    runParts(parts, cores, [&](std::size_t part) {
         try {
             texts[part] = Slice::play(cases, part * cases.size() / parts,
                                       (part + 1) * cases.size() / parts, batch);
         } catch (const std::exception&) {
-            broken = true;  // no exception leaves a thread
+            broken = true;  // the document as a whole tells where
         }
-    };
-    {
-        std::vector<std::jthread> pool;
-        for (std::size_t part = 1; part < parts; ++part)
-            pool.emplace_back(work, part);
-        work(0);
-    }
+    });
     if (broken) {
         // Parsed whole, the library names line and column in the document.
         (void)parse(text);

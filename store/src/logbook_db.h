@@ -64,22 +64,9 @@ struct LogbookAccess {
 
 /// A write transaction that rolls back unless committed. It takes the lock at once, so that two
 /// windows wait for each other instead of failing half way.
-class WriteTransaction {
-public:
-    explicit WriteTransaction(SQLite::Database& db) : db_(db) { db_.exec("BEGIN IMMEDIATE"); }
-    WriteTransaction(const WriteTransaction&) = delete;
-    WriteTransaction& operator=(const WriteTransaction&) = delete;
-    ~WriteTransaction() {
-        if (!done_) db_.tryExec("ROLLBACK");
-    }
-    void commit() {
-        db_.exec("COMMIT");
-        done_ = true;
-    }
-
-private:
-    SQLite::Database& db_;
-    bool done_ = false;
+struct WriteTransaction : SQLite::Transaction {
+    explicit WriteTransaction(SQLite::Database& db)
+        : SQLite::Transaction(db, SQLite::TransactionBehavior::IMMEDIATE) {}
 };
 
 /// Runs \p work on the database as one transaction, if the logbook may be written and still lies

@@ -73,7 +73,7 @@ TEST(ConditionsJson, ComeBackAsTheyWere) {
         c.air.altitude_m = 3000 * share(random);
         c.ground.stimp_ft = 5 + 10 * share(random);
         c.ground.slopeAcross = 0.16 * share(random) - 0.08;
-        if (i % 4 == 0) c.line = Line{{Zone::of(ZoneKind::Green, 30)}, {}, 12.0, "home"};
+        if (i % 4 == 0) c.line = Line{"home", {Zone::of(ZoneKind::Green, 30)}, {}, 12.0};
         const Conditions back = parseConditions(formatConditions(c));
         EXPECT_DOUBLE_EQ(back.wedge.loft_rad, c.wedge.loft_rad);
         EXPECT_DOUBLE_EQ(back.wedge.lie_rad, c.wedge.lie_rad);

@@ -5,10 +5,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <thread>
 
 #include "batch/columns.h"
 #include "delivery/delivery_kernel.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -172,20 +172,14 @@ BatchResult calcBatch(const ShotBatch& shots, unsigned threads) {
         out[c] = column.data();
     }
 
-    const unsigned wanted = threads ? threads : std::thread::hardware_concurrency();
+    const unsigned cores = threadsFor(threads);
     const std::size_t groups = n / batch::padding;
     const std::size_t parts =
-        std::clamp<std::size_t>(wanted, 1, std::max<std::size_t>(groups / 8, 1));
-    const auto work = [&](std::size_t part) {
+        std::clamp<std::size_t>(cores, 1, std::max<std::size_t>(groups / 8, 1));
+    runParts(parts, cores, [&](std::size_t part) {
         build().play(in.data(), out.data(), part * groups / parts * batch::padding,
                      (part + 1) * groups / parts * batch::padding);
-    };
-    {
-        std::vector<std::jthread> pool;
-        for (std::size_t part = 1; part < parts; ++part)
-            pool.emplace_back(work, part);
-        work(0);
-    }
+    });
     if (n % batch::padding != 0) playRest(shots, out, groups * batch::padding);
     for (std::size_t i = 0; i < n; ++i) {
         if (isValid(result, i)) {

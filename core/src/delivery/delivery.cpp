@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "delivery/delivery_kernel.h"
+#include "numeric/root.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -79,18 +80,20 @@ Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) 
 
 double findOpening(const Wedge& wedge, const Recipe& recipe, double faceAngle_rad,
                    double extraTurn_rad) {
-    // The face angle rises with the opening all the way, so that halving is safe and exact enough.
+    // The face angle rises with the opening all the way.
     const double turn_rad = extraTurn_rad - releaseClosing_rad(recipe.release);
-    double low = std::max(radFromDeg(-60), radFromDeg(-60) - turn_rad);
-    double high = std::min(radFromDeg(60), radFromDeg(60) - turn_rad);
+    const double low = std::max(radFromDeg(-60), radFromDeg(-60) - turn_rad);
+    const double high = std::min(radFromDeg(60), radFromDeg(60) - turn_rad);
     Recipe trial = recipe;
-    for (int i = 0; i < 50; ++i) {
-        trial.open_rad = 0.5 * (low + high);
-        const bool closed =
-            calcSwing(wedge, trial, extraTurn_rad).delivery.faceAngle_rad < faceAngle_rad;
-        (closed ? low : high) = trial.open_rad;
-    }
-    return 0.5 * (low + high);
+    const auto missAt = [&](double open_rad) {
+        trial.open_rad = open_rad;
+        return calcSwing(wedge, trial, extraTurn_rad).delivery.faceAngle_rad - faceAngle_rad;
+    };
+    const double below = missAt(low);
+    const double above = missAt(high);
+    if (below >= 0.0) return low;
+    if (above <= 0.0) return high;
+    return numeric::findRoot(missAt, low, high, below, above, 1e-14);
 }
 
 }  // namespace wedgeon

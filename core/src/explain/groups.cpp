@@ -4,17 +4,16 @@
 #include "wedgeon/explain/groups.h"
 
 #include <algorithm>
-#include <atomic>
 #include <boost/math/distributions/students_t.hpp>
 #include <cmath>
 #include <limits>
 #include <numeric>
 #include <optional>
 #include <random>
-#include <thread>
 #include <vector>
 
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 
 namespace wedgeon {
 namespace {
@@ -122,25 +121,14 @@ GroupExplanation explainGroups(std::span<const ShotCauses> a, std::span<const Sh
         pairs.insert(pairs.end(), round.begin(), round.end());
     }
     std::vector<std::optional<Explanation>> played(pairs.size());
-    {
-        std::atomic<std::size_t> next{0};
-        const auto work = [&] {
-            for (std::size_t i = next++; i < pairs.size(); i = next++) {
-                if (options.stop.stop_requested()) return;
-                try {
-                    played[i] = explain(groupA[pairs[i].a], groupB[pairs[i].b]);
-                } catch (const RangeError&) {
-                    // A mixture of these two is outside the model: left out.
-                }
-            }
-        };
-        const unsigned wanted =
-            options.threads ? options.threads : std::max(1u, std::thread::hardware_concurrency());
-        std::vector<std::jthread> pool;
-        for (unsigned t = 1; t < wanted; ++t)
-            pool.emplace_back(work);
-        work();
-    }
+    runParts(pairs.size(), threadsFor(options.threads), [&](std::size_t i) {
+        if (options.stop.stop_requested()) return;
+        try {
+            played[i] = explain(groupA[pairs[i].a], groupB[pairs[i].b]);
+        } catch (const RangeError&) {
+            // A mixture of these two is outside the model: left out.
+        }
+    });
     GroupExplanation out;
     out.shotsA = groupA.size();
     out.shotsB = groupB.size();

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "numeric/root.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -104,32 +105,11 @@ double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
         return surroundings_.terrain ? calcFlightOver(launch, air, *surroundings_.terrain).carry_m
                                      : calcFlight(launch, air).carry_m;
     };
-    double low = leastSpeed_mps;
-    double high = mostSpeed_mps;
-    double below = carryAt(low);
-    double above = carryAt(high);
+    const double below = carryAt(leastSpeed_mps);
+    const double above = carryAt(mostSpeed_mps);
     requireRange("carry_m", carry_m, below, above);
-    // False position with halving whenever one end stays (the Illinois rule).
-    int kept = 0;
-    double fLow = below - carry_m;
-    double fHigh = above - carry_m;
-    for (int i = 0; i < 100 && high - low > 1e-9; ++i) {
-        const double speed = (low * fHigh - high * fLow) / (fHigh - fLow);
-        const double miss = carryAt(speed) - carry_m;
-        if (std::abs(miss) < 1e-4) return speed;
-        if (miss < 0.0) {
-            low = speed;
-            fLow = miss;
-            if (kept == -1) fHigh *= 0.5;
-            kept = -1;
-        } else {
-            high = speed;
-            fHigh = miss;
-            if (kept == 1) fLow *= 0.5;
-            kept = 1;
-        }
-    }
-    return 0.5 * (low + high);
+    return numeric::findRoot([&](double speed) { return carryAt(speed) - carry_m; }, leastSpeed_mps,
+                             mostSpeed_mps, below - carry_m, above - carry_m, 1e-9);
 }
 
 double Predictor::aim(const Recipe& recipe) const {
@@ -140,20 +120,22 @@ double Predictor::aim(const Recipe& recipe) const {
         d.faceAngle_rad += turn_rad;
         return calcShotWith(d, straight.contact, surroundings_).restSide_m();
     };
-    double a = 0.0;
-    double fa = straight.restSide_m();
-    if (fa == 0.0) return 0.0;
-    double b = -std::atan2(fa, std::max(straight.total_m(), 0.5));
-    for (int i = 0; i < 20; ++i) {
-        const double fb = sideAt(b);
-        if (std::abs(fb) < 1e-5 || fb == fa) break;
-        const double next =
-            std::clamp(b - fb * (b - a) / (fb - fa), radFromDeg(-50), radFromDeg(50));
-        a = b;
-        fa = fb;
-        b = next;
+    // From straight on past the side where it rests, until it rests on the other one.
+    constexpr double most_rad = radFromDeg(50);
+    double near = 0.0;
+    double fNear = straight.restSide_m();
+    if (fNear == 0.0) return 0.0;
+    double far = -1.2 * std::atan2(fNear, std::max(straight.total_m(), 0.5));
+    for (;;) {
+        far = std::clamp(far, -most_rad, most_rad);
+        const double fFar = sideAt(far);
+        if ((fFar < 0.0) != (fNear < 0.0) || fFar == 0.0)
+            return numeric::findRoot(sideAt, near, far, fNear, fFar, 1e-7);
+        if (std::abs(far) >= most_rad) return far;  // no turn brings it back
+        near = far;
+        fNear = fFar;
+        far *= 1.6;
     }
-    return b;
 }
 
 }  // namespace wedgeon

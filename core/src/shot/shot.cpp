@@ -6,6 +6,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "numeric/root.h"
+
 namespace wedgeon {
 namespace {
 
@@ -14,13 +16,16 @@ FlightPoint passing(const std::vector<FlightPoint>& trace, double x) {
     std::size_t i = 1;
     while (i + 1 < trace.size() && trace[i].position_m.x < x)
         ++i;
-    double low = 0.0;
-    double high = 1.0;
-    for (int k = 0; k < 40; ++k) {
-        const double q = 0.5 * (low + high);
-        (flightPointBetween(trace[i - 1], trace[i], q).position_m.x < x ? low : high) = q;
-    }
-    return flightPointBetween(trace[i - 1], trace[i], low);
+    const auto missAt = [&](double q) {
+        return flightPointBetween(trace[i - 1], trace[i], q).position_m.x - x;
+    };
+    const double before = missAt(0.0);
+    const double after = missAt(1.0);
+    // At the trace's very end.
+    if ((before < 0.0) == (after < 0.0))
+        return std::abs(before) < std::abs(after) ? trace[i - 1] : trace[i];
+    return flightPointBetween(trace[i - 1], trace[i],
+                              numeric::findRoot(missAt, 0.0, 1.0, before, after, 1e-12));
 }
 
 /// Ends the flight at the first obstacle that it does not clear: the ball drops in front of it.

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "numeric/root.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -34,19 +35,11 @@ SpinWindow findSpinWindow(const Delivery& delivery, const Contact& contact) {
     const auto best =
         std::max_element(curve.begin(), curve.end(),
                          [](const auto& a, const auto& b) { return a.spin_radps < b.spin_radps; });
-    // The curve is smooth and has one peak: golden section between the neighbours.
-    double low = best->spinLoft_rad - step;
-    double high = best->spinLoft_rad + step;
-    for (int i = 0; i < 40; ++i) {
-        const double a = high - 0.618034 * (high - low);
-        const double b = low + 0.618034 * (high - low);
-        if (pointAt(delivery, contact, a).spin_radps < pointAt(delivery, contact, b).spin_radps) {
-            low = a;
-        } else {
-            high = b;
-        }
-    }
-    window.peak = pointAt(delivery, contact, 0.5 * (low + high));
+    // The curve is smooth and has one peak.
+    const double at = numeric::findPeak(
+        [&](double spinLoft_rad) { return pointAt(delivery, contact, spinLoft_rad).spin_radps; },
+        best->spinLoft_rad - step, best->spinLoft_rad + step);
+    window.peak = pointAt(delivery, contact, at);
     window.from = window.to = window.peak;
     const double least = windowKeeps * window.peak.spin_radps;
     for (const SpinPoint& p : curve) {

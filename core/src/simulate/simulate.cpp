@@ -3,37 +3,34 @@
 // Samples on all cores.
 #include "wedgeon/simulate/simulate.h"
 
+#include <Eigen/Cholesky>
+#include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
 #include <numeric>
-#include <thread>
 
 #include "simulate/random_stream.h"
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 namespace {
 
-using Lower = std::array<std::array<double, scatterCount>, scatterCount>;
+using Lower = Eigen::Matrix<double, scatterCount, scatterCount>;
 
 /// Cholesky factor of the correlation.
 Lower factor(const PlayerScatter& player) {
-    Lower l{};
-    for (std::size_t i = 0; i < scatterCount; ++i) {
-        for (std::size_t j = 0; j <= i; ++j) {
-            double sum = player.correlation[i][j];
-            for (std::size_t k = 0; k < j; ++k)
-                sum -= l[i][k] * l[j][k];
-            if (i == j) {
-                requireRange("player.correlation", sum, 1e-12, 1.0 + 1e-9);
-                l[i][i] = std::sqrt(sum);
-            } else {
-                l[i][j] = sum / l[j][j];
-            }
-        }
+    Lower correlation;
+    for (int i = 0; i < correlation.rows(); ++i) {
+        for (int j = 0; j < correlation.cols(); ++j)
+            correlation(i, j) =
+                player.correlation[static_cast<std::size_t>(i)][static_cast<std::size_t>(j)];
     }
-    return l;
+    const Eigen::LLT<Lower> factored(correlation);
+    // Not positive definite: some pivot is none.
+    if (factored.info() != Eigen::Success) throw RangeError("player.correlation", 0, 1e-12, 1);
+    return factored.matrixL();
 }
 
 struct Sample {
@@ -63,12 +60,11 @@ public:
         std::array<double, scatterCount> z{};
         for (double& v : z)
             v = random.normal();
+        const Eigen::Map<const Eigen::Vector<double, scatterCount>> independent(z.data());
+        const Eigen::Vector<double, scatterCount> together = lower_ * independent;
         const auto off = [&](Scatter s) {
             const auto i = static_cast<std::size_t>(s);
-            double sum = 0.0;
-            for (std::size_t k = 0; k <= i; ++k)
-                sum += lower_[i][k] * z[k];
-            return scatter_.sd[i] * sum;
+            return scatter_.sd[i] * together[static_cast<int>(s)];
         };
         Delivery d = planned_.swing.delivery;
         d.clubSpeed_mps *= std::max(0.05, 1.0 + off(Scatter::Speed));
@@ -206,20 +202,13 @@ Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& op
     options.validate();
     const Player player(*this, recipe, options);
     std::vector<Sample> samples(options.samples);
-    const unsigned wanted = options.threads ? options.threads : std::thread::hardware_concurrency();
-    const std::size_t threads = std::clamp<std::size_t>(wanted, 1, (samples.size() + 63) / 64);
-    const auto work = [&](std::size_t part) {
-        const std::size_t from = part * samples.size() / threads;
-        const std::size_t to = (part + 1) * samples.size() / threads;
-        for (std::size_t i = from; i < to; ++i)
+    const unsigned threads = threadsFor(options.threads);
+    const std::size_t parts = std::clamp<std::size_t>(threads, 1, (samples.size() + 63) / 64);
+    runParts(parts, threads, [&](std::size_t part) {
+        const std::size_t to = (part + 1) * samples.size() / parts;
+        for (std::size_t i = part * samples.size() / parts; i < to; ++i)
             samples[i] = player.play(i);
-    };
-    {
-        std::vector<std::jthread> pool;
-        for (std::size_t part = 1; part < threads; ++part)
-            pool.emplace_back(work, part);
-        work(0);
-    }
+    });
     return summarise(samples, surroundings_.terrain ? surroundings_.terrain->planes().size() : 0);
 }
 

@@ -9,11 +9,11 @@
 #include <cmath>
 #include <cstdio>
 #include <memory>
-#include <thread>
 
 #include "tune/estimates.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -220,9 +220,7 @@ private:
         how.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY;
         how.max_num_iterations = 30;
         how.function_tolerance = 1e-6;
-        how.num_threads =
-            static_cast<int>(options_.threads ? options_.threads
-                                              : std::max(1u, std::thread::hardware_concurrency()));
+        how.num_threads = static_cast<int>(threadsFor(options_.threads));
         how.logging_type = ceres::SILENT;
         how.callbacks.push_back(&stopper);
         ceres::Solver::Summary summary;
