@@ -12,8 +12,8 @@
 
 #include "main_window.h"
 #include "style/style.h"
+#include "views/all_views.h"
 #include "wedgeon/store/files.h"
-#include "work/trouble.h"
 
 namespace {
 
@@ -57,7 +57,10 @@ int main(int argc, char** argv) {
     parser.process(app);
 
     wedgeon::style::apply(app, false);
-    wedgeon::MainWindow window(parser.value(logbook));
+    wedgeon::Desk desk(parser.value(logbook));
+    wedgeon::MainWindow window(desk);
+    wedgeon::addAllViews(window, desk);
+    window.restore();
     window.show();
     QSocketNotifier ends(endings, QSocketNotifier::Read);
     QObject::connect(&ends, &QSocketNotifier::activated, &window, [endings, &window] {

@@ -1,50 +1,45 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The frame: strip of givens, notice, the view, the lesson line; menus, import, remembered state.
+// The frame: strip of givens, notices, the views behind the lesson line; menus, files, printing,
+// remembered state. Knows views by their interface only.
 #pragma once
 
 #include <QMainWindow>
+#include <QVector>
 
-#include "desk/hit_list.h"
-#include "desk/import_job.h"
-#include "desk/live_link.h"
-#include "desk/recipe_book.h"
-#include "desk/shot_log.h"
-#include "desk/watched_shots.h"
-#include "desk/workbench.h"
+#include "desk/desk.h"
 
+class QMenu;
 class QStackedWidget;
 
 namespace wedgeon {
 
-class ExplainView;
 class LessonLine;
 class NoticeBar;
-class ShapeView;
-class TuneView;
-class WatchView;
+class View;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 
 public:
-    /// \p logbook: the file that holds the shots; the ordinary one when empty.
-    explicit MainWindow(const QString& logbook = {}, QWidget* parent = nullptr);
+    /// \p desk outlives it. Without views; see addView and finish.
+    explicit MainWindow(Desk& desk, QWidget* parent = nullptr);
     ~MainWindow() override;
 
-    enum View { Shape, Watch, Explain, Tune };
-    void showView(View view);
+    /// Takes it over: its place on the lesson line, its menu, its key. The window has at most one
+    /// view of a key and of a stop.
+    void addView(View* view);
+    /// After the last view: comes up as it was left.
+    void restore();
+
+    /// By its key; a view that is not there changes nothing.
+    void showView(const QString& key);
+    View* shownView() const;
     /// Reads a file of shots in the background and shows it in Watch.
     /// \p alwaysAsk: what its columns are, also when that is known of its shape.
     void openFile(const QString& path, bool alwaysAsk = false);
-
     /// Connects to the launch monitor on this port and shows its shots in Watch.
     void listenTo(quint16 port);
-    /// The logbook is open, or it is known that it cannot be; every change is on the disk, and what
-    /// was asked for is shown.
-    bool isSettled() const {
-        return log_.state() != ShotLog::State::Opening && log_.isSaved() && !log_.isLoading();
-    }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -53,50 +48,38 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
-    /// Shows the newest session, with the tuning in use of the strip's player.
-    void logOpened();
-    void chooseBackup();
-    void closeWhenSaved();
-    void startWaitingFile();
+    void makeFrame();
     void makeFileMenu();
     void makeEditMenu();
-    void makeRecipeMenu();
     void makeViewMenu();
-    void openRecipes();
-    void exportRecipes();
     void makeHelpMenu();
+    void followDesk();
+    void followImports();
+    View* view(const QString& key) const;
+    void showResult(const QString& what, const QString& goOn);
     void chooseFile(bool alwaysAsk = false);
+    void chooseBackup();
+    void closeWhenSaved();
     void confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess);
     void chooseMonitor();
-    void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
     void copyText();
     void importFinished(const ImportJob::Result& result, const QString& path);
     void setDark(bool dark);
     void tintIcons();
     void showKeys();
-    void takeForExplain(int which);
-    void takeShown(int which);
     void savePicture();
-    void restore();
+    void print();
+    void save() const;
 
-    Workbench bench_;
-    ShotLog log_;
-    RecipeBook book_;
-    LiveLink link_;
-    WatchedShots shots_;
-    HitList wanted_;
-    ImportJob import_;
+    Desk& desk_;
+    QVector<View*> views_;
     bool closes_ = false;  ///< as soon as everything is on the disk
     bool closesAnyway_ = false;
-    bool playerTaken_ = false;
-    std::optional<ImportJob::Wanted> waitingFile_;
     LessonLine* lesson_;
     NoticeBar* notice_;
-    QStackedWidget* views_;
-    ShapeView* shape_;
-    WatchView* watch_;
-    ExplainView* explain_;
-    TuneView* tune_;
+    QStackedWidget* stack_;
+    QMenu *viewMenu_ = nullptr, *helpMenu_ = nullptr;
+    QAction* afterViews_ = nullptr;  ///< of the menu of views
     QAction *open_ = nullptr, *undo_ = nullptr, *redo_ = nullptr, *dark_ = nullptr;
 };
 

@@ -226,9 +226,9 @@ TEST_F(ChartTest, WordsTypedForOneShotStayWithItWhenAnotherIsChosen) {
 
 TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
     openAcademy();
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     byName<QDoubleSpinBox>(QStringLiteral("Shaft lean"))->setValue(7);
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     chooseRow(0);
     const auto press = [&](const char* text) {
         for (auto* b : window_->findChildren<QPushButton*>()) {
@@ -241,13 +241,13 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
     const auto recipes = store::parseRecipes(logged().back().record[Label::Recipe].str());
     ASSERT_EQ(recipes.size(), 1u);
     EXPECT_NEAR(degFromRad(recipes[0].recipe.lean_rad), 7, 1e-9);
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     byName<QDoubleSpinBox>(QStringLiteral("Shaft lean"))->setValue(0);
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     press("To the bench");
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     EXPECT_NEAR(byName<QDoubleSpinBox>(QStringLiteral("Shaft lean"))->value(), 7, 1e-9);
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     press("Undeclare");
     EXPECT_EQ(logged().back().record[Label::Recipe], "");
 }

@@ -32,7 +32,7 @@ protected:
 };
 
 TEST_F(ExplainTest, AnEmptyExplainSaysWhatToDo) {
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     EXPECT_TRUE(said("explainEmptyWhy").contains(QStringLiteral("press A")));
 }
 
@@ -41,7 +41,7 @@ TEST_F(ExplainTest, SharesAndUnexplainedAddUpToWhatWasMeasured) {
     openRecords(shots);
     take(1, "A");
     take(8, "B");
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     const auto& a = shots[0];
     const auto& b = shots[7];
     // The same from the core.
@@ -90,7 +90,7 @@ TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
     openRecords({a, b});
     take(1, "A");
     take(2, "B");
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release, loft makes")))
         << said("explainWhy").toStdString();
     EXPECT_NEAR(numberAfter(stair("release"), QStringLiteral("speed")), 0.0, 1e-9);
@@ -107,7 +107,7 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
     takeShown("runa wedge:54 swing:9", "A");
     EXPECT_TRUE(notice().contains(QStringLiteral("(runa wedge:54 swing:9)")));
     takeShown("odo wedge:54 swing:9", "B");
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return said("explainWhy").contains(QStringLiteral("Of the release")); }, 20000))
         << said("explainWhy").toStdString();
@@ -156,7 +156,7 @@ TEST_F(ExplainTest, WithoutClubDataItSaysSo) {
     openRecords({a, b});
     take(1, "A");
     take(2, "B");
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     EXPECT_TRUE(said("explainWhy").contains(QStringLiteral("club data is missing")));
 }
 
@@ -164,7 +164,7 @@ TEST_F(ExplainTest, TheViewIsSavedAsAPicture) {
     openRecords(demo::makeAcademy().shots);
     take(1, "A");
     take(2, "B");
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     const QString path = folder_.filePath(QStringLiteral("why.png"));
     inFileDialog(path, [&] { action(QStringLiteral("Save this view"))->trigger(); });
     const QImage picture(path);

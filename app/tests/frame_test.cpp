@@ -12,9 +12,9 @@ namespace {
 class FrameTest : public WindowTest {};
 
 TEST_F(FrameTest, ViewsChangeByKeyAndByTheLessonLine) {
-    QTest::keyClick(window_.get(), Qt::Key_3, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_4, Qt::AltModifier);
     EXPECT_TRUE(said("shapeSentence").isEmpty());
-    QTest::keyClick(window_.get(), Qt::Key_2, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_3, Qt::AltModifier);
     EXPECT_FALSE(said("shapeSentence").isEmpty());
     QTest::mouseClick(byName<QAbstractButton>(QStringLiteral("Watch")), Qt::LeftButton, {},
                       QPoint(22, 24));
@@ -32,18 +32,19 @@ TEST_F(FrameTest, DarkIsDarkAndComesBack) {
 
 TEST_F(FrameTest, RemembersViewAndUnits) {
     action(QStringLiteral("Change between"))->trigger();
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     window_->close();
-    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_ = std::make_unique<Program>(logbookPath());
     window_->show();
     settle();
     EXPECT_TRUE(said("shapeSentence").isEmpty()) << "Watch again";
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     EXPECT_TRUE(said("shapeSentence").contains(QStringLiteral("yd")));
 }
 
 TEST_F(FrameTest, EverythingThatTakesTheFocusHasAName) {
-    for (const auto view : {MainWindow::Shape, MainWindow::Watch}) {
+    for (const auto& view : {QStringLiteral("shape"), QStringLiteral("watch"),
+                             QStringLiteral("explain"), QStringLiteral("tune")}) {
         window_->showView(view);
         for (auto* w : window_->findChildren<QWidget*>()) {
             if (!w->isVisible() || !(w->focusPolicy() & Qt::TabFocus)) continue;

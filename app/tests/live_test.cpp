@@ -115,7 +115,7 @@ TEST_F(LiveTest, ThreeHundredShotsWithFaultsArriveOnceEach) {
         action(k == 0 ? QStringLiteral("Take the shot as A") : QStringLiteral("Take the shot as B"))
             ->trigger();
     }
-    window_->showView(MainWindow::Explain);
+    window_->showView(QStringLiteral("explain"));
     EXPECT_TRUE(said("explainSentence").startsWith(QStringLiteral("B ")))
         << said("explainSentence").toStdString();
     EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release")))

@@ -100,7 +100,7 @@ TEST_F(LogStateTest, ARemovedLogbookIsSaidAndANewOneBegunOnRequest) {
 }
 
 TEST_F(LogStateTest, WithoutAFileNothingIsAcknowledged) {
-    window_ = std::make_unique<MainWindow>(QStringLiteral("/proc/nowhere/shots.wedgeon"));
+    window_ = std::make_unique<Program>(QStringLiteral("/proc/nowhere/shots.wedgeon"));
     window_->resize(1280, 800);
     window_->show();
     settle();
@@ -127,9 +127,9 @@ TEST_F(LogStateTest, AFailedBackupIsNoFailedLogbook) {
     std::error_code error;
     fs::remove_all((folder_.path() + QStringLiteral("/backups")).toStdString(), error);
     write(QStringLiteral("backups"), "a file where the folder should be");
-    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_ = std::make_unique<Program>(logbookPath());
     window_->show();
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     settle();
     EXPECT_TRUE(QTest::qWaitFor(
         [&] { return notice().contains(QStringLiteral("Today's backup could not be made")); },

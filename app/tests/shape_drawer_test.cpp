@@ -24,7 +24,7 @@ protected:
     void SetUp() override {
         QFile::remove(recipesPath());
         WindowTest::SetUp();
-        window_->showView(MainWindow::Shape);
+        window_->showView(QStringLiteral("shape"));
     }
     void TearDown() override { QFile::remove(recipesPath()); }
 
@@ -248,11 +248,11 @@ TEST_F(DrawerTest, AKeptRecipeIsThereInTheNextWindow) {
     name->setText(QStringLiteral("<b>Low & soft</b>"));
     press(QStringLiteral("Keep"));
     settle();
-    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_ = std::make_unique<Program>(logbookPath());
     window_->resize(1280, 800);
     window_->show();
     settle();
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     EXPECT_NEAR(number("Shaft lean")->value(), 5, 0.01);
     open("Recipes and schools");
     auto* start = byName<QComboBox>(QStringLiteral("Start from"));
@@ -272,10 +272,10 @@ TEST_F(DrawerTest, AnUnreadableFormerFileOfRecipesIsLeftAndSaid) {
     ASSERT_TRUE(file.open(QIODevice::WriteOnly));
     file.write("{ half of a file");
     file.close();
-    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_ = std::make_unique<Program>(logbookPath());
     window_->show();
     settle();
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     open("Keep under a name");
     bool told = false;
     for (auto* l : window_->findChildren<QLabel*>())
@@ -301,10 +301,10 @@ TEST_F(DrawerTest, FormerRecipesAreTakenOverOnce) {
     file.write(former);
     file.close();
     for (int start = 0; start < 2; ++start) {
-        window_ = std::make_unique<MainWindow>(logbookPath());
+        window_ = std::make_unique<Program>(logbookPath());
         window_->show();
         settle();
-        window_->showView(MainWindow::Shape);
+        window_->showView(QStringLiteral("shape"));
         open("Recipes and schools");
         auto* from = byName<QComboBox>(QStringLiteral("Start from"));
         EXPECT_GE(from->findText(QStringLiteral("From before")), 0);
@@ -323,12 +323,12 @@ TEST_F(DrawerTest, FormerRecipesAreTakenOverOnce) {
 }
 
 TEST_F(DrawerTest, TwoWindowsKeepTheirRecipesBesideEachOther) {
-    MainWindow other(logbookPath());
+    Program other(logbookPath());
     other.show();
     ASSERT_TRUE(QTest::qWaitFor([&] { return other.isSettled(); }, 5000));
-    const auto keepIn = [&](MainWindow& window, const QString& name) {
+    const auto keepIn = [&](Program& window, const QString& name) {
         other.activateWindow();
-        window.showView(MainWindow::Shape);
+        window.showView(QStringLiteral("shape"));
         for (QAction* menu : window.menuBar()->actions()) {
             for (QAction* a : menu->menu()->actions()) {
                 if (a->text().startsWith(QStringLiteral("&Keep under"))) a->trigger();

@@ -18,7 +18,7 @@ class ShapeTest : public WindowTest {
 protected:
     void SetUp() override {
         WindowTest::SetUp();
-        window_->showView(MainWindow::Shape);
+        window_->showView(QStringLiteral("shape"));
     }
     Drawing* face() { return byName<Drawing>(QStringLiteral("Face from above")); }
     Drawing* faceOn() { return byName<Drawing>(QStringLiteral("Set-up seen face-on")); }

@@ -37,7 +37,7 @@ protected:
 };
 
 TEST_F(TuneViewTest, WithoutShotsItSaysWhatToDo) {
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     EXPECT_TRUE(said("tuneSentence").contains(QStringLiteral("No shots")));
     EXPECT_TRUE(said("tuneWhy").contains(QStringLiteral("Ctrl+O")));
 }
@@ -45,7 +45,7 @@ TEST_F(TuneViewTest, WithoutShotsItSaysWhatToDo) {
 TEST_F(TuneViewTest, ItSaysWhatTheCoreFindsForEachPlayer) {
     const auto academy = demo::makeAcademy();
     openRecords(academy.shots);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     for (const demo::Truth& truth : academy.truths) {
         auto* box = byName<QComboBox>(QStringLiteral("Player to tune to"));
         const int i = box->findText(QString::fromStdString(truth.player));
@@ -86,7 +86,7 @@ TEST_F(TuneViewTest, ItSaysWhatTheCoreFindsForEachPlayer) {
 TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
     const auto academy = demo::makeAcademy();
     openRecords(academy.shots);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     ASSERT_TRUE(tuned());
     std::vector<store::LoggedShot> logged;
     for (const auto& r : academy.shots) {
@@ -131,7 +131,7 @@ TEST_F(TuneViewTest, APatternThatIsLeftIsSaid) {
     for (auto& r : shots)
         r[store::Quantity::Carry] *= 1 + 0.01 * (r[store::Quantity::ClubSpeed] - 22);
     openRecords(shots);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     ASSERT_TRUE(tuned());
     EXPECT_TRUE(said("tuneNext").contains(QStringLiteral("A pattern is left: carry")))
         << said("tuneNext").toStdString();
@@ -140,7 +140,7 @@ TEST_F(TuneViewTest, APatternThatIsLeftIsSaid) {
 TEST_F(TuneViewTest, TheShotsToHitAreTickedOffAsTheyComeIn) {
     const auto shots = demo::makeAcademy().shots;
     openRecords(shots);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     ASSERT_TRUE(tuned());
     press("Hit these in Watch");
     const auto wishes = [&] {
@@ -209,7 +209,7 @@ TEST_F(TuneViewTest, ALongTuningShowsHowFarItIsAndIsCancelled) {
         }
     }
     openRecords(many);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     QProgressBar* bar = nullptr;
     for (auto* b : window_->findChildren<QProgressBar*>()) {
         if (b->accessibleName() == QStringLiteral("Share of the tuning that is done")) bar = b;
@@ -242,7 +242,7 @@ TEST_F(TuneViewTest, TooFewShotsAreRefusedWithTheReason) {
     auto shots = demo::makeAcademy().shots;
     shots.resize(3);
     openRecords(shots);
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     ASSERT_TRUE(tuned());
     EXPECT_TRUE(said("tuneSentence").contains(QStringLiteral("No tuning")));
     EXPECT_TRUE(said("tuneWhy").contains(QStringLiteral("six are needed")));
@@ -251,7 +251,7 @@ TEST_F(TuneViewTest, TooFewShotsAreRefusedWithTheReason) {
 
 TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack) {
     openRecords(demo::makeAcademy().shots);
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     const auto drawn = [&] {
         return byName<Drawing>(QStringLiteral("Flight and run"))->accessibleDescription();
     };
@@ -265,7 +265,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
     };
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right"));
     const QString today = QLocale().toString(QDate::currentDate(), QStringLiteral("d MMM"));
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     auto* box = byName<QComboBox>(QStringLiteral("Player to tune to"));
     ASSERT_EQ(box->currentText(), QStringLiteral("Runa Vale"));
     ASSERT_TRUE(tuned());
@@ -283,7 +283,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
     ASSERT_EQ(kept->count(), 2);
     EXPECT_TRUE(kept->currentText().startsWith(QStringLiteral("In use:")));
     EXPECT_TRUE(kept->currentText().contains(QStringLiteral("90 shots")));
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     const QString withTuning = drawn();
     EXPECT_NE(withTuning, withPriors);
     {
@@ -318,22 +318,22 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned ") + today);
     EXPECT_TRUE(inUse());
     // Back to the priors, and to the tuning again.
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     kept->setCurrentIndex(0);
     emit kept->activated(0);
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right"));
-    window_->showView(MainWindow::Shape);
+    window_->showView(QStringLiteral("shape"));
     // The hundred swings follow in a thread.
     EXPECT_TRUE(QTest::qWaitFor([&] { return drawn() == withPriors; }, 5000))
         << drawn().toStdString() << "\n"
         << withPriors.toStdString();
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     kept->setCurrentIndex(1);
     emit kept->activated(1);
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned ") + today);
     // The next window starts with it.
     window_.reset();
-    window_ = std::make_unique<MainWindow>(logbookPath());
+    window_ = std::make_unique<Program>(logbookPath());
     window_->show();
     settle();
     EXPECT_EQ(cell(), QStringLiteral("Runa Vale, right, tuned ") + today);
@@ -342,7 +342,7 @@ TEST_F(TuneViewTest, UsingATuningChangesPredictionsEverywhereAndOneClickGoesBack
 TEST_F(TuneViewTest, AShotThatIsSetAsideHasNoSay) {
     openRecords(demo::makeAcademy().shots);
     action(QStringLiteral("Set the shot"))->trigger();
-    window_->showView(MainWindow::Tune);
+    window_->showView(QStringLiteral("tune"));
     auto* box = byName<QComboBox>(QStringLiteral("Player to tune to"));
     const int i = box->findText(QStringLiteral("Odo Ferrin"));  // who hit the last one
     box->setCurrentIndex(i);

@@ -117,7 +117,7 @@ protected:
     }
     void reopen() {
         window_.reset();
-        window_ = std::make_unique<MainWindow>(logbookPath());
+        window_ = std::make_unique<Program>(logbookPath());
         window_->resize(1280, 800);
         window_->show();
     }
@@ -162,7 +162,7 @@ TEST_F(WaitingTest, NoTurnIsLongWithAMillionShotsALockElsewhereAndAFlood) {
 
     expectShortTurns("opening", [&] {
         reopen();
-        window_->showView(MainWindow::Watch);
+        window_->showView(QStringLiteral("watch"));
         settle();
         ASSERT_EQ(rows(), shots / sessions);
     });

@@ -35,7 +35,7 @@ protected:
     }
     void newWindow() {
         window_.reset();
-        window_ = std::make_unique<MainWindow>(logbookPath());
+        window_ = std::make_unique<Program>(logbookPath());
         window_->resize(1280, 800);
         window_->show();
         window_->activateWindow();
@@ -99,7 +99,7 @@ protected:
 };
 
 TEST_F(WatchTest, AnEmptyWatchSaysWhatToDoNext) {
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     bool found = false;
     for (auto* b : window_->findChildren<QPushButton*>()) {
         found = found || (b->isVisible() && b->text().startsWith(QStringLiteral("Open shots")));
@@ -182,7 +182,7 @@ TEST_F(WatchTest, OpeningAnotherFileCanBeUndone) {
 TEST_F(WatchTest, TheShotsAreThereInTheNextWindowAndTheSameFileAddsNothing) {
     openShots(academyFile());
     newWindow();
-    window_->showView(MainWindow::Watch);
+    window_->showView(QStringLiteral("watch"));
     ASSERT_TRUE(shows(180));
     openShots(academyFile());
     EXPECT_TRUE(notice().contains(QStringLiteral("All were in the logbook already")))

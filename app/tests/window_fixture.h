@@ -27,7 +27,7 @@
 #include <sstream>
 
 #include "drawings/drawing.h"
-#include "main_window.h"
+#include "program.h"
 #include "views/watch/columns_dialog.h"
 #include "wedgeon/store/shot_file.h"
 #include "widgets/notice_bar.h"
@@ -49,7 +49,9 @@ class WindowTest : public testing::Test {
 protected:
     void SetUp() override {
         QSettings().clear();
-        window_ = std::make_unique<MainWindow>(logbookPath());
+        // A coach who was here before, with this player.
+        QSettings().setValue(QStringLiteral("bench/player"), QStringLiteral("Runa Vale"));
+        window_ = std::make_unique<Program>(logbookPath());
         window_->resize(1280, 800);
         window_->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window_.get()));
@@ -182,7 +184,7 @@ protected:
     }
 
     QTemporaryDir folder_;
-    std::unique_ptr<MainWindow> window_;
+    std::unique_ptr<Program> window_;
 };
 
 }  // namespace wedgeon::test

@@ -11,8 +11,8 @@
 #include <vector>
 
 #include "drawings/drawing.h"
-#include "main_window.h"
 #include "own_user.h"
+#include "program.h"
 #include "style/style.h"
 
 int main(int argc, char** argv) {
@@ -25,13 +25,13 @@ int main(int argc, char** argv) {
     QElapsedTimer clock;
     clock.start();
     const QTemporaryDir own;
-    wedgeon::MainWindow window(own.filePath(QStringLiteral("bench.wedgeon")));
+    wedgeon::test::Program window(own.filePath(QStringLiteral("bench.wedgeon")));
     window.resize(1280, 800);
     window.show();
     window.repaint();
     std::printf("window made and painted: %.0f ms\n",
                 static_cast<double>(clock.nsecsElapsed()) / 1e6);
-    window.showView(wedgeon::MainWindow::Shape);
+    window.showView(QStringLiteral("shape"));
     QTest::qWait(100);
 
     wedgeon::Drawing* face = nullptr;

@@ -10,13 +10,14 @@
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QPushButton>
+#include <QSettings>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 
 #include "drawings/drawing.h"
-#include "main_window.h"
 #include "own_user.h"
+#include "program.h"
 #include "style/style.h"
 #include "views/watch/columns_dialog.h"
 #include "widgets/notice_bar.h"
@@ -68,16 +69,17 @@ int main(int argc, char** argv) {
         return 2;
     }
     wedgeon::style::apply(app, false);
+    QSettings().setValue(QStringLiteral("bench/player"), QStringLiteral("Runa Vale"));
     const QTemporaryDir own;
-    wedgeon::MainWindow window(own.filePath(QStringLiteral("pictures.wedgeon")));
+    wedgeon::test::Program window(own.filePath(QStringLiteral("pictures.wedgeon")));
     window.resize(1280, 800);
     window.show();
     const QDir folder(QString::fromLocal8Bit(argv[2]));
     const auto settled = [&] { return QTest::qWaitFor([&] { return window.isSettled(); }, 10000); };
     bool good = settled();
 
-    window.showView(wedgeon::MainWindow::Shape);
-    auto* face = byName<wedgeon::Drawing>(window, wedgeon::MainWindow::tr("Face from above"));
+    window.showView(QStringLiteral("shape"));
+    auto* face = byName<wedgeon::Drawing>(window, QStringLiteral("Face from above"));
     QTest::qWait(50);
     drag(face, face->handles().first().at, {-6, 14});
     good = save(window, folder, QStringLiteral("shape")) && good;
@@ -179,9 +181,9 @@ int main(int argc, char** argv) {
     list->setCurrentIndex(list->model()->index(8, 0));
     trigger(window, QStringLiteral("Take the shot as B"));
     notice->hide();
-    window.showView(wedgeon::MainWindow::Explain);
+    window.showView(QStringLiteral("explain"));
     good = save(window, folder, QStringLiteral("explain")) && good;
-    window.showView(wedgeon::MainWindow::Watch);
+    window.showView(QStringLiteral("watch"));
 
     // Two groups: the same swing with two wedges.
     auto* filter = byName<QLineEdit>(window, QStringLiteral("Show only shots with these words"));
@@ -191,12 +193,12 @@ int main(int argc, char** argv) {
     trigger(window, QStringLiteral("Take the shown shots as B"));
     filter->setText(QString());
     notice->hide();
-    window.showView(wedgeon::MainWindow::Explain);
+    window.showView(QStringLiteral("explain"));
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("explain-groups")) && good;
-    window.showView(wedgeon::MainWindow::Watch);
+    window.showView(QStringLiteral("watch"));
 
-    window.showView(wedgeon::MainWindow::Tune);
+    window.showView(QStringLiteral("tune"));
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("tune")) && good;
     for (const auto& [button, name] : {std::pair("Measured and predicted", "tune-fit"),
@@ -211,11 +213,11 @@ int main(int argc, char** argv) {
     }
     good = save(window, folder, QStringLiteral("watch-hit")) && good;
     byName<QAbstractButton>(window, QStringLiteral("Drop the list of shots to hit"))->click();
-    window.showView(wedgeon::MainWindow::Watch);
+    window.showView(QStringLiteral("watch"));
 
     wedgeon::style::setDark(true);
     good = save(window, folder, QStringLiteral("watch-dark")) && good;
-    window.showView(wedgeon::MainWindow::Shape);
+    window.showView(QStringLiteral("shape"));
     good = save(window, folder, QStringLiteral("shape-dark")) && good;
     if (!good) std::fprintf(stderr, "wedgeon-pictures: a picture could not be taken\n");
     return good ? 0 : 1;

@@ -21,8 +21,8 @@
 #include <vector>
 
 #include "academy.h"
-#include "main_window.h"
 #include "own_user.h"
+#include "program.h"
 #include "style/style.h"
 #include "wedgeon/store/logbook.h"
 
@@ -94,9 +94,9 @@ int main(int argc, char** argv) {
     malloc_trim(0);  // what making the logbook took is not the window's
     QElapsedTimer clock;
     clock.start();
-    wedgeon::MainWindow window(path);
+    wedgeon::test::Program window(path);
     window.resize(1280, 800);
-    window.showView(wedgeon::MainWindow::Watch);
+    window.showView(QStringLiteral("watch"));
     window.show();
     auto* list = [&] {
         for (auto* l : window.findChildren<QAbstractItemView*>()) {

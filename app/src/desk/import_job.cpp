@@ -3,7 +3,6 @@
 // The thread of an import.
 #include "desk/import_job.h"
 
-#include <QDateTime>
 #include <QFileInfo>
 #include <set>
 
@@ -11,15 +10,8 @@
 #include "wedgeon/store/kit.h"
 
 namespace wedgeon {
-namespace {
-
-std::string now() {
-    return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-}
-
-}  // namespace
-
 ImportJob::ImportJob(ShotLog& log, QObject* parent) : QObject(parent), log_(log) {
+    connect(&log_, &ShotLog::stateChanged, this, &ImportJob::startWaiting);
     connect(&log_, &ShotLog::closing, this, [this] {
         cancel();
         if (thread_.joinable()) thread_.join();
@@ -64,6 +56,13 @@ void ImportJob::run(const QString& path, const Work& work) {
 }
 
 void ImportJob::start(const Wanted& wanted) {
+    waiting_ = wanted;
+    startWaiting();
+}
+
+void ImportJob::startWaiting() {
+    if (!waiting_ || log_.state() == ShotLog::State::Opening) return;
+    const Wanted wanted = *std::exchange(waiting_, std::nullopt);
     run(wanted.path, [this, wanted, logbook = log_.path().toStdString()](
                          const std::stop_token& stop, const Deliver& deliver) {
         auto guess = std::make_shared<Guess>();
@@ -85,8 +84,9 @@ void ImportJob::take(const Guess& guess, const store::ColumnMapping& said) {
     run(guess.wanted.path,
         [this, wanted = guess.wanted, shape = guess.preview.shape, said,
          logbook = log_.path().toStdString()](const std::stop_token& stop, const Deliver& deliver) {
-            log_.runAndWait([&](store::Logbook& book) { book.rememberShape(shape, said, now()); },
-                            stop);
+            log_.runAndWait(
+                [&](store::Logbook& book) { book.rememberShape(shape, said, log_.clock().utc()); },
+                stop);
             read(wanted, logbook, said, stop, deliver);
         });
 }
@@ -110,12 +110,13 @@ void ImportJob::read(const Wanted& wanted, const std::string& logbook,
     const store::OnWriter onWriter = [&](const LogbookThread::Work& work) {
         log_.runAndWait(work, stop);
     };
-    auto result = std::make_shared<const store::LoggedImport>(
-        store::importFile(reading, onWriter, wanted.path.toStdString(), options, now()));
+    auto result = std::make_shared<const store::LoggedImport>(store::importFile(
+        reading, onWriter, wanted.path.toStdString(), options, log_.clock().utc()));
     deliver([this, result, path = wanted.path] { emit finished(result, path); });
 }
 
 void ImportJob::cancel() {
+    if (std::exchange(waiting_, std::nullopt)) emit failed({}, true);
     thread_.request_stop();
 }
 

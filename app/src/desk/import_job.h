@@ -9,6 +9,7 @@
 #include <QString>
 #include <functional>
 #include <memory>
+#include <optional>
 #include <thread>
 
 #include "desk/shot_log.h"
@@ -37,7 +38,8 @@ public:
         Wanted wanted;
     };
 
-    /// Reads it, or emits guessed() when its shape is not known; take() then goes on.
+    /// Reads it, or emits guessed() when its shape is not known; take() then goes on. Waits for a
+    /// logbook that is still being opened.
     void start(const Wanted& wanted);
     /// Reads it with these columns, and remembers them by the file's shape.
     void take(const Guess& guess, const store::ColumnMapping& said);
@@ -54,10 +56,12 @@ private:
     using Deliver = std::function<void(std::function<void()>)>;
     using Work = std::function<void(const std::stop_token&, const Deliver&)>;
     void run(const QString& path, const Work& work);
+    void startWaiting();
     void read(const Wanted& wanted, const std::string& logbook, const store::ColumnMapping& said,
               const std::stop_token& stop, const Deliver& deliver);
 
     ShotLog& log_;
+    std::optional<Wanted> waiting_;  ///< for the logbook
     int generation_ = 0;
     Mailbox box_;
     std::jthread thread_;

@@ -5,7 +5,6 @@
 
 #include <unistd.h>
 
-#include <QDateTime>
 #include <QElapsedTimer>
 #include <QLocale>
 #include <QSignalBlocker>
@@ -111,7 +110,7 @@ void LiveLink::listen(quint16 port) {
     stop();
     if (port != port_) trusted_.reset();
     port_ = port;
-    const QDateTime now = QDateTime::currentDateTime();
+    const QDateTime now = log_.clock().local();
     source_ = {};
     source_.title = tr("Live %1")
                         .arg(QLocale::c().toString(now, QStringLiteral("d MMM yyyy HH:mm:ss")))
@@ -248,16 +247,15 @@ void LiveLink::hear(const store::LiveMessage& message) {
     if (const auto* hello = std::get_if<store::LiveHello>(&message)) {
         device_ = hello->device.empty() ? tr("a launch monitor") : text::fromUtf8(hello->device);
         source_.device = device_.toStdString();
-        source_.time = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+        source_.time = log_.clock().utc();
         setState(State::Live);
         if (wantHeld_) setHeld(true);
         followLog();
     } else if (const auto* shot = std::get_if<store::LiveShot>(&message)) {
         if (state_ != State::Live && state_ != State::Held) return;
-        store::LiveArrival arrival{shot->id, shot->record,
-                                   QDateTime::currentDateTime()
-                                       .toString(QStringLiteral("yyyy-MM-dd HH:mm:ss"))
-                                       .toStdString()};
+        store::LiveArrival arrival{
+            shot->id, shot->record,
+            log_.clock().local().toString(QStringLiteral("yyyy-MM-dd HH:mm:ss")).toStdString()};
         if (declares_ && setUp_) arrival.record[store::Label::Recipe] = setUp_();
         waiting_.push_back(std::move(arrival));
     } else if (const auto* status = std::get_if<store::LiveStatus>(&message)) {

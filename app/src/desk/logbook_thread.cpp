@@ -3,7 +3,6 @@
 // Taking turns.
 #include "desk/logbook_thread.h"
 
-#include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
 #include <algorithm>
@@ -15,7 +14,7 @@ namespace wedgeon {
 namespace {
 
 using namespace std::chrono_literals;
-using Clock = std::chrono::steady_clock;
+using Steady = std::chrono::steady_clock;
 using store::Fault;
 using store::StoreError;
 
@@ -41,8 +40,11 @@ LogbookThread::Failure failureOf(const std::exception_ptr& thrown) {
 
 }  // namespace
 
-LogbookThread::LogbookThread(const QString& path, QObject* parent)
-    : QObject(parent), path_(path), thread_([this](const std::stop_token& stop) { main(stop); }) {}
+LogbookThread::LogbookThread(const QString& path, const Clock& clock, QObject* parent)
+    : QObject(parent),
+      path_(path),
+      clock_(clock),
+      thread_([this](const std::stop_token& stop) { main(stop); }) {}
 
 LogbookThread::~LogbookThread() {
     thread_.request_stop();
@@ -115,7 +117,7 @@ void LogbookThread::setHeld(bool held) {
 
 bool LogbookThread::open(const std::stop_token& stop) {
     const std::string path = path_.toStdString();
-    const auto since = Clock::now();
+    const auto since = Steady::now();
     for (;;) {
         try {
             QDir().mkpath(QFileInfo(path_).absolutePath());
@@ -126,7 +128,7 @@ bool LogbookThread::open(const std::stop_token& stop) {
         } catch (const StoreError& e) {
             book_.reset();
             if (e.fault() == Fault::Locked && !stop.stop_requested()) {
-                if (Clock::now() - since > heldAfter) setHeld(true);
+                if (Steady::now() - since > heldAfter) setHeld(true);
                 std::this_thread::sleep_for(20ms);
                 continue;
             }
@@ -163,11 +165,9 @@ void LogbookThread::close(const Failure& failure) {
         // The open connection still has what was there; it goes where nothing else is.
         const QFileInfo file(path_);
         const QDir folder(file.absoluteDir().filePath(QStringLiteral("backups")));
-        const QString path = folder.filePath(
-            QStringLiteral("%1-rescued-%2.%3")
-                .arg(file.completeBaseName(),
-                     QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")),
-                     file.suffix()));
+        const QString path =
+            folder.filePath(QStringLiteral("%1-rescued-%2.%3")
+                                .arg(file.completeBaseName(), clock_.stamp(), file.suffix()));
         try {
             folder.mkpath(QStringLiteral("."));
             book_->backUp(path.toStdString());
@@ -184,7 +184,7 @@ void LogbookThread::close(const Failure& failure) {
 }
 
 void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
-    const auto since = Clock::now();
+    const auto since = Steady::now();
     for (;;) {
         try {
             if (!book_) throw StoreError(failure_.fault, failure_.message.toStdString());
@@ -193,7 +193,7 @@ void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
             setHeld(false);
             return job.end(nullptr);
         } catch (const StoreError& e) {
-            const auto now = Clock::now();
+            const auto now = Steady::now();
             if (stop.stop_requested() && !closesAt_) closesAt_ = now + closingPatience;
             if (book_ && e.fault() == Fault::Locked && (!closesAt_ || now < *closesAt_)) {
                 if (now - since > heldAfter) setHeld(true);
@@ -211,7 +211,7 @@ void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
 }
 
 void LogbookThread::lookAround() {
-    looked_ = Clock::now();
+    looked_ = Steady::now();
     if (!book_) return;
     try {
         book_->requireInPlace();
@@ -230,7 +230,7 @@ void LogbookThread::main(const std::stop_token& stop) {
     while (!stop.stop_requested()) {
         if (const auto job = next(stop)) {
             attempt(*job, stop);
-            if (Clock::now() - looked_ > 3 * lookEvery) lookAround();  // also while it is busy
+            if (Steady::now() - looked_ > 3 * lookEvery) lookAround();  // also while it is busy
         } else {
             lookAround();
         }

@@ -18,6 +18,7 @@
 #include <stop_token>
 #include <thread>
 
+#include "desk/clock.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook.h"
 #include "work/mailbox.h"
@@ -38,7 +39,7 @@ public:
     /// In the thread of this object; with nothing when all went well.
     using Done = std::function<void(const std::optional<Failure>&)>;
 
-    explicit LogbookThread(const QString& path, QObject* parent = nullptr);
+    LogbookThread(const QString& path, const Clock& clock, QObject* parent = nullptr);
     /// Does the edits that wait, as far as the file is not held for more than some seconds; what
     /// is live or of an import is given up.
     ~LogbookThread() override;
@@ -78,6 +79,7 @@ private:
     void put(Turn turn, Job job);
 
     const QString path_;
+    const Clock& clock_;
     std::optional<store::Logbook> book_;  ///< of the thread
     Failure failure_;                     ///< of the thread; why there is no logbook
     std::int64_t dataVersion_ = 0;

@@ -3,13 +3,10 @@
 // Opening, loading and changing.
 #include "desk/shot_log.h"
 
-#include <QDate>
-#include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
 #include <QStandardPaths>
 #include <algorithm>
-#include <ctime>
 #include <utility>
 
 #include "text/quantities.h"
@@ -68,9 +65,10 @@ QString ShotLog::ordinaryPath() {
     return folder.filePath(QStringLiteral("logbook.wedgeon"));
 }
 
-ShotLog::ShotLog(const QString& path, QUndoStack& undo, QObject* parent)
+ShotLog::ShotLog(const QString& path, QUndoStack& undo, const Clock& clock, QObject* parent)
     : QObject(parent),
       undo_(undo),
+      clock_(clock),
       records_(std::make_shared<store::Records>()),
       glance_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
       loader_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
@@ -106,7 +104,7 @@ void ShotLog::openAt(const QString& path) {
     glance_.forget();
     loader_.forget();
     undo_.clear();
-    thread_ = std::make_unique<LogbookThread>(path);
+    thread_ = std::make_unique<LogbookThread>(path, clock_);
     connect(thread_.get(), &LogbookThread::opened, this, [this](bool readOnly) {
         state_ = readOnly ? State::ReadOnly : State::Open;
         emit stateChanged();
@@ -123,7 +121,7 @@ void ShotLog::openAt(const QString& path) {
             });
         if (readOnly) return;
         prune();
-        const std::string today = QDate::currentDate().toString(Qt::ISODate).toStdString();
+        const std::string today = clock_.today();
         thread_->run(
             LogbookThread::Turn::Import,
             [today](store::Logbook& book) {
@@ -159,7 +157,9 @@ void ShotLog::prune() {
     auto more = std::make_shared<bool>(false);
     thread_->run(
         LogbookThread::Turn::Import,
-        [more](store::Logbook& book) { *more = book.removeLeftovers(std::time(nullptr)); },
+        [more, now = clock_.secondsSinceEpoch()](store::Logbook& book) {
+            *more = book.removeLeftovers(now);
+        },
         [this, more](const auto& failure) {
             if (!failure && *more) prune();
         });
@@ -439,8 +439,8 @@ void ShotLog::addLive(const store::LiveConnection& connection,
     answer->connection = connection;
     thread_->run(
         LogbookThread::Turn::Live,
-        [answer, shots = std::move(shots)](store::Logbook& book) {
-            answer->kept = book.addLiveShots(answer->connection, shots, std::time(nullptr));
+        [answer, shots = std::move(shots), now = clock_.secondsSinceEpoch()](store::Logbook& book) {
+            answer->kept = book.addLiveShots(answer->connection, shots, now);
         },
         [this, answer, former = connection.session, done = std::move(done)](const auto& failure) {
             answer->failure = failure;
@@ -459,9 +459,7 @@ void ShotLog::restore(const QString& backup, std::function<void()> then) {
     const QFileInfo file(path_);
     const QString aside = file.absoluteDir().filePath(
         QStringLiteral("backups/%1-before-restoring-%2.%3")
-            .arg(file.completeBaseName(),
-                 QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss-zzz")),
-                 file.suffix()));
+            .arg(file.completeBaseName(), clock_.stamp(), file.suffix()));
     undo_.clear();
     if (state_ == State::Unusable) {
         emit closing();

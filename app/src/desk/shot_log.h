@@ -12,6 +12,7 @@
 #include <optional>
 #include <vector>
 
+#include "desk/clock.h"
 #include "desk/logbook_thread.h"
 #include "wedgeon/store/logbook_import.h"
 #include "wedgeon/store/records.h"
@@ -27,9 +28,10 @@ class ShotLog : public QObject {
 
 public:
     /// Begins to open \p path; opened() or stateChanged() tells what came of it.
-    ShotLog(const QString& path, QUndoStack& undo, QObject* parent = nullptr);
+    ShotLog(const QString& path, QUndoStack& undo, const Clock& clock, QObject* parent = nullptr);
     ~ShotLog() override;
     static QString ordinaryPath();
+    const Clock& clock() const { return clock_; }
 
     enum class State { Opening, Open, ReadOnly, Unusable, Moved };
     State state() const { return state_; }
@@ -136,6 +138,7 @@ private:
     void dropObsolete();
 
     QUndoStack& undo_;
+    const Clock& clock_;
     QString path_, rescued_;
     State state_ = State::Opening;
     LogbookThread::Failure failure_;

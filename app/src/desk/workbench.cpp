@@ -7,7 +7,6 @@
 #include <chrono>
 
 #include "wedgeon/error.h"
-#include "wedgeon/units.h"
 
 namespace wedgeon {
 
@@ -45,17 +44,6 @@ namespace {
 constexpr std::size_t swingsPlayed = 1000;
 constexpr std::chrono::milliseconds swingsEvery{50};
 
-BenchState startState() {
-    BenchState s;
-    s.player.name = "Runa Vale";
-    s.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
-    s.conditions.lie = findLie("short-dry")->lie;
-    s.conditions.air.temperature_c = 14;
-    s.recipe().lean_rad = radFromDeg(5);
-    s.recipe().clubSpeed_mps = 21;
-    return s;
-}
-
 /// Empty outside the model; then \p error says why.
 std::optional<BenchPrediction> predict(const BenchState& state, const Units& units,
                                        QString* error) {
@@ -80,9 +68,9 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
 
 }  // namespace
 
-Workbench::Workbench(QObject* parent)
+Workbench::Workbench(BenchState start, QObject* parent)
     : QObject(parent),
-      state_(startState()),
+      state_(std::move(start)),
       ghostState_(state_),
       prediction_(predict(state_, units_, &error_)),
       swings_(

@@ -54,7 +54,7 @@ class Workbench : public QObject {
     Q_OBJECT
 
 public:
-    explicit Workbench(QObject* parent = nullptr);
+    explicit Workbench(BenchState start, QObject* parent = nullptr);
 
     const BenchState& state() const { return state_; }
     /// What stands in for all that recorded shots do not say.

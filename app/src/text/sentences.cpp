@@ -169,6 +169,10 @@ QString cause(Cause cause) {
     return {};
 }
 
+QString playerName(std::string_view name) {
+    return name.empty() ? tr("you") : fromUtf8(name);
+}
+
 QString wedge(const Wedge& w) {
     return tr("%1° bounce %2")
         .arg(number(degFromRad(w.loft_rad), 0), number(degFromRad(w.bounce_rad), 0));

@@ -39,6 +39,8 @@ QString comparison(const Measured& measured, const ShotResult& predicted, const 
 /// What a share of a difference is due to.
 QString cause(Cause cause);
 
+/// Whose the strip is; "you" for nobody in particular.
+QString playerName(std::string_view name);
 QString wedge(const Wedge& wedge);
 QString ballAndFace(BallKind ball, FaceCondition face);
 QString lie(const Lie& lie);

@@ -4,7 +4,6 @@
 #include "widgets/givens_strip.h"
 
 #include <QComboBox>
-#include <QDate>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -130,7 +129,7 @@ void GivensStrip::paintEvent(QPaintEvent*) {
 void GivensStrip::refresh() {
     const BenchState& s = bench_.state();
     player_->setSentence(
-        s.playerName() + QStringLiteral(", ") +
+        text::playerName(s.player.name) + QStringLiteral(", ") +
         (s.player.hand == Hand::Left ? tr("left") : tr("right")) +
         (s.player.tuning ? tr(", tuned %1").arg(text::day(s.player.tuning->made)) : QString()));
     wedge_->setSentence(text::wedge(s.conditions.wedge));
@@ -272,6 +271,7 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
     addKept(form, tr("Kept players"), bench_.state().playerName(), acts);
     auto* name = new QLineEdit(bench_.state().playerName());
     name->setMaxLength(60);
+    name->setPlaceholderText(text::playerName({}));
     name->setAccessibleName(tr("Name"));
     connect(name, &QLineEdit::editingFinished, this, [this, name] {
         if (name->text() == bench_.state().playerName()) return;
@@ -300,6 +300,12 @@ void GivensStrip::fillWedge(QFormLayout& form) {
 
 void GivensStrip::addWedgeRecord(QFormLayout& form) {
     const std::string player = bench_.state().player.name;
+    if (player.empty()) {
+        auto* hint = new QLabel(tr("A bag is somebody's: name the player first."));
+        hint->setFont(style::font(12));
+        form.addRow(hint);
+        return;
+    }
     const auto line = [&](const QString& name, const QString& hint) {
         auto* edit = new QLineEdit;
         edit->setMaxLength(100);
@@ -334,7 +340,7 @@ void GivensStrip::addWedgeRecord(QFormLayout& form) {
             if (alive) tell(name);
         };
     };
-    const auto today = [] { return QDate::currentDate().toString(Qt::ISODate).toStdString(); };
+    const auto today = [this] { return log_.clock().today(); };
     KeptLine::Acts acts;
     acts.names = [this, player] {
         QStringList out;

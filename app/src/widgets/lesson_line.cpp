@@ -7,6 +7,8 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPainterPath>
+#include <iterator>
+#include <utility>
 
 #include "style/style.h"
 
@@ -59,16 +61,17 @@ LessonLine::LessonLine(QWidget* parent) : QWidget(parent), layout_(new QHBoxLayo
     setFixedHeight(58);
 }
 
-void LessonLine::addStop(const QString& name, int key) {
-    auto* stop = new LessonStop(name, key, this);
-    const int index = static_cast<int>(stops_.size());
-    connect(stop, &QAbstractButton::clicked, this, [this, index] { emit chosen(index); });
-    layout_->insertWidget(index, stop);
-    stops_.push_back(stop);
+void LessonLine::addStop(const QString& name, int place) {
+    auto* stop = new LessonStop(name, place, this);
+    connect(stop, &QAbstractButton::clicked, this, [this, place] { emit chosen(place); });
+    stops_.insert(place, stop);
+    // In the lesson's order, whatever the order in which they came.
+    layout_->insertWidget(static_cast<int>(std::distance(stops_.begin(), stops_.find(place))),
+                          stop);
 }
 
-void LessonLine::setCurrent(int index) {
-    stops_[index]->setChecked(true);
+void LessonLine::setCurrent(int place) {
+    stops_[place]->setChecked(true);
     update();
 }
 
@@ -86,12 +89,17 @@ void LessonLine::paintEvent(QPaintEvent*) {
     p.setPen(QPen(c.former, 1.2));
     // Each hop lower than the one before, as a ball's are.
     double rise = 20;
-    for (int i = 1; i < stops_.size(); ++i, rise *= 0.8) {
-        const QPointF from = stops_[i - 1]->pos() + stops_[i - 1]->point();
-        const QPointF to = stops_[i]->pos() + stops_[i]->point();
-        QPainterPath hop(from);
-        hop.quadTo((from + to) / 2 + QPointF(0, -2 * rise), to);
-        p.drawPath(hop);
+    const LessonStop* former = nullptr;
+    for (const LessonStop* stop : std::as_const(stops_)) {
+        if (former) {
+            const QPointF from = former->pos() + former->point();
+            const QPointF to = stop->pos() + stop->point();
+            QPainterPath hop(from);
+            hop.quadTo((from + to) / 2 + QPointF(0, -2 * rise), to);
+            p.drawPath(hop);
+            rise *= 0.8;
+        }
+        former = stop;
     }
 }
 

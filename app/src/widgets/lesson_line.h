@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The views as stops on a ball's hops, in the lesson's order. Only views that exist are stops.
+// The views as stops on a ball's hops, in the lesson's order. The place of a view that is not there
+// stays empty.
 #pragma once
 
 #include <QAbstractButton>
-#include <QVector>
+#include <QMap>
 #include <QWidget>
 
 class QHBoxLayout;
@@ -32,14 +33,14 @@ class LessonLine : public QWidget {
 
 public:
     explicit LessonLine(QWidget* parent = nullptr);
-    /// \p key: the digit that goes with Alt.
-    void addStop(const QString& name, int key);
-    void setCurrent(int index);
+    /// \p place: from 1, the digit that goes with Alt.
+    void addStop(const QString& name, int place);
+    void setCurrent(int place);
     /// A short line at the right end: what undo would take back, or a hint.
     void setNote(const QString& note);
 
 signals:
-    void chosen(int index);
+    void chosen(int place);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -47,7 +48,7 @@ protected:
 private:
     QHBoxLayout* layout_;
     QLabel* note_;
-    QVector<LessonStop*> stops_;
+    QMap<int, LessonStop*> stops_;  ///< by place
 };
 
 }  // namespace wedgeon

@@ -3,7 +3,6 @@
 // The sentences.
 #include "widgets/logbook_troubles.h"
 
-#include <QDate>
 #include <QDir>
 #include <QFileInfo>
 
@@ -87,7 +86,7 @@ void LogbookTroubles::keepElsewhere() {
         QStringLiteral("wedgeon"),
         file.absoluteDir().filePath(
             QStringLiteral("%1-%2.wedgeon")
-                .arg(file.completeBaseName(), QDate::currentDate().toString(Qt::ISODate))));
+                .arg(file.completeBaseName(), QString::fromStdString(log_.clock().today()))));
     if (!path.isEmpty()) log_.openAt(path);
 }
 

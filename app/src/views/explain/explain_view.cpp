@@ -37,24 +37,24 @@ constexpr double sameRun_m = 0.3;
 
 }  // namespace
 
-ExplainView::ExplainView(WatchedShots& shots, Workbench& bench, QWidget* parent)
-    : QWidget(parent),
-      shots_(shots),
-      bench_(bench),
+ExplainView::ExplainView(Desk& desk, QWidget* parent)
+    : View(desk, QStringLiteral("explain"), Stop::Explain, parent),
+      bench_(desk.bench()),
+      comparison_(desk.comparison()),
       worker_(&ExplainView::explainBoth, [this](const Answer& a) { answered(a); }) {
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makePage());
-    const auto again = [this] {
-        // The strip's givens fill what the shots do not say themselves.
-        for (auto& side : sides_) {
-            if (side) side->watchAgain(bench_.fallback());
-        }
-        if (isVisible()) refresh();
-    };
-    connect(&bench_, &Workbench::givensChanged, this, again);
-    connect(&bench_, &Workbench::unitsChanged, this, again);
-    refresh();
+    addCommand(tr("S&wap A and B"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
+               [this] { desk_.comparison().swap(); });
+}
+
+QString ExplainView::name() const {
+    return tr("Explain");
+}
+
+void ExplainView::refresh(Desk::Parts parts) {
+    if (parts & (Desk::Compared | Desk::UnitSystem)) explainAgain();
 }
 
 QWidget* ExplainView::makeEmpty() {
@@ -95,32 +95,8 @@ QWidget* ExplainView::makePage() {
     return page;
 }
 
-void ExplainView::take(int which, int row) {
-    if (row < 0 || row >= shots_.rowCount()) return;
-    set(which, ComparedShots(shots_, row, bench_.fallback()));
-}
-
-void ExplainView::takeShown(int which, const ShownShots& shown, const QString& words) {
-    set(which, ComparedShots(shots_, shown, words, bench_.fallback()));
-}
-
-void ExplainView::set(int which, ComparedShots side) {
-    sides_[static_cast<std::size_t>(which)] = std::move(side);
-    if (isVisible()) refresh();
-}
-
-void ExplainView::swap() {
-    std::swap(sides_[0], sides_[1]);
-    refresh();
-}
-
-void ExplainView::showEvent(QShowEvent* event) {
-    refresh();
-    QWidget::showEvent(event);
-}
-
 bool ExplainView::isGrouped() const {
-    return sides_[0]->isGroup() || sides_[1]->isGroup();
+    return a().isGroup() || b().isGroup();
 }
 
 ExplainView::Answer ExplainView::explainBoth(const Question& q) {
@@ -144,16 +120,15 @@ ExplainView::Answer ExplainView::explainBoth(const Question& q) {
     }
 }
 
-void ExplainView::refresh() {
+void ExplainView::explainAgain() {
     explained_.reset();
     worker_.forget();
     working_ = false;
-    const bool both = sides_[0] && sides_[1] && !sides_[0]->isEmpty() && !sides_[1]->isEmpty();
-    pages_->setCurrentIndex(both ? 1 : 0);
-    if (!both) {
-        const QString have = sides_[0]   ? tr("A is %1. ").arg(sides_[0]->name())
-                             : sides_[1] ? tr("B is %1. ").arg(sides_[1]->name())
-                                         : QString();
+    pages_->setCurrentIndex(comparison_.isComplete() ? 1 : 0);
+    if (!comparison_.isComplete()) {
+        const QString have = comparison_.side(Comparison::A)   ? tr("A is %1. ").arg(a().name())
+                             : comparison_.side(Comparison::B) ? tr("B is %1. ").arg(b().name())
+                                                               : QString();
         emptyLine_->setTexts(
             tr("Two shots, or two groups, are needed to explain a difference."),
             have +
@@ -161,7 +136,7 @@ void ExplainView::refresh() {
                    "filter the shots and press Shift+A or Shift+B."));
         return;
     }
-    Question question{sides_[0]->causes(), sides_[1]->causes()};
+    Question question{a().causes(), b().causes()};
     if (isGrouped() && !question.a.empty() && !question.b.empty()) {
         working_ = true;
         showResult();
@@ -187,13 +162,13 @@ void ExplainView::draw() {
     FlightScene scene;
     scene.units = bench_.units();
     scene.fromAbove = true;
-    for (std::size_t i = 0; i < 2; ++i) {
-        const ComparedShots& side = *sides_[i];
+    for (const Comparison::Side which : {Comparison::A, Comparison::B}) {
+        const ComparedShots& side = *comparison_.side(which);
         const WatchedShot* shot = side.typical();
         if (!shot) continue;
         const Prediction& p = *shot->prediction;
         const FlightScene::Path path = flightPath(p.trace, p.shot);
-        if (i == 1) {
+        if (which == Comparison::B) {
             scene.predicted = path;
             scene.shot = p.shot;
             scene.band = bandOf(p.spread);
@@ -218,15 +193,15 @@ void ExplainView::share() {
         if (explained_) {
             const auto shape = shapeOf(shared[i].outcome, bench_.units());
             const auto o = static_cast<std::size_t>(shared[i].outcome);
-            const auto readA = sides_[0]->measured(shared[i].track);
-            const auto readB = sides_[1]->measured(shared[i].track);
+            const auto readA = a().measured(shared[i].track);
+            const auto readB = b().measured(shared[i].track);
             const bool measured = readA && readB;
             stair.what = shape.name;
             stair.unit = shape.unit;
             stair.decimals = shape.decimals;
             const QString how = measured ? QString() : tr(" (predicted)");
-            stair.fromName = tr("A  %1%2").arg(sides_[0]->name(), how);
-            stair.toName = tr("B  %1%2").arg(sides_[1]->name(), how);
+            stair.fromName = tr("A  %1%2").arg(a().name(), how);
+            stair.toName = tr("B  %1%2").arg(b().name(), how);
             stair.from = (measured ? readA->mean : explained_->mean.from[o]) * shape.factor;
             stair.to = (measured ? readB->mean : explained_->mean.to[o]) * shape.factor;
             double left = stair.to - stair.from;
@@ -239,8 +214,8 @@ void ExplainView::share() {
                     {text::cause(cause), part, explained_->half[o][c] * shape.factor, false});
             }
             if (measured) {
-                const auto leftA = sides_[0]->unexplained(shared[i].track);
-                const auto leftB = sides_[1]->unexplained(shared[i].track);
+                const auto leftA = a().unexplained(shared[i].track);
+                const auto leftB = b().unexplained(shared[i].track);
                 const double half =
                     leftA && leftB ? std::hypot(leftA->half80, leftB->half80) * shape.factor : 0.0;
                 stair.shares.append({tr("unexplained"), left, half, true});
@@ -251,7 +226,7 @@ void ExplainView::share() {
 }
 
 QString ExplainView::sentence() const {
-    const auto difference = [&](Track t) { return findDifference(*sides_[0], *sides_[1], t); };
+    const auto difference = [&](Track t) { return findDifference(a(), b(), t); };
     const bool grouped = isGrouped();
     QStringList parts;
     if (const auto d = difference(Track::Landing)) {
@@ -299,14 +274,14 @@ QString ExplainView::why() const {
     };
     QString said = tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
     if (isGrouped()) {
-        said = tr("A is %1, B is %2. ").arg(sides_[0]->name(), sides_[1]->name()) + said +
+        said = tr("A is %1, B is %2. ").arg(a().name(), b().name()) + said +
                tr(" ± holds 80 in 100 such groups.");
     }
     return said;
 }
 
 QString ExplainView::asText() const {
-    if (!sides_[0] || !sides_[1]) return {};
+    if (!comparison_.isComplete()) return {};
     QStringList out{headline_->asText(), flight_->accessibleDescription()};
     for (const SharesDrawing* s : stairs_)
         out << s->accessibleDescription();

@@ -5,11 +5,10 @@
 // with intervals.
 #pragma once
 
-#include <QWidget>
 #include <array>
 #include <optional>
 
-#include "desk/compared_shots.h"
+#include "views/view.h"
 #include "work/latest_worker.h"
 
 class QStackedLayout;
@@ -20,24 +19,16 @@ class FlightDrawing;
 class Headline;
 class SharesDrawing;
 
-class ExplainView : public QWidget {
+class ExplainView : public View {
     Q_OBJECT
 
 public:
-    ExplainView(WatchedShots& shots, Workbench& bench, QWidget* parent = nullptr);
-
-    /// Takes the shot in \p row of the stream as A (0) or B (1).
-    void take(int which, int row);
-    /// Takes the counted ones of what Watch shows, which \p words let through.
-    void takeShown(int which, const ShownShots& shown, const QString& words);
-    const QString& nameOf(int which) const {
-        return sides_[static_cast<std::size_t>(which)]->name();
-    }
-    void swap();
-    QString asText() const;
+    explicit ExplainView(Desk& desk, QWidget* parent = nullptr);
+    QString name() const override;
+    QString asText() const override;
 
 protected:
-    void showEvent(QShowEvent* event) override;
+    void refresh(Desk::Parts parts) override;
 
 private:
     struct Question {
@@ -45,21 +36,21 @@ private:
     };
     using Answer = std::optional<GroupExplanation>;
     static Answer explainBoth(const Question& question);
-    void set(int which, ComparedShots side);
     void answered(const Answer& answer);
     bool isGrouped() const;
     QWidget* makeEmpty();
     QWidget* makePage();
-    void refresh();
+    void explainAgain();
+    const ComparedShots& a() const { return *comparison_.side(Comparison::A); }
+    const ComparedShots& b() const { return *comparison_.side(Comparison::B); }
     void showResult();
     void draw();
     void share();
     QString sentence() const;
     QString why() const;
 
-    WatchedShots& shots_;
-    Workbench& bench_;
-    std::array<std::optional<ComparedShots>, 2> sides_;
+    const Workbench& bench_;
+    const Comparison& comparison_;
     Answer explained_;
     bool working_ = false;
     QStackedLayout* pages_;

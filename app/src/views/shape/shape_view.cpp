@@ -3,12 +3,15 @@
 // Laying out Shape and keeping its sentence and flight in step.
 #include "views/shape/shape_view.h"
 
+#include <QAction>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QToolButton>
 #include <QVBoxLayout>
+#include <array>
 #include <cmath>
+#include <utility>
 
-#include "desk/watched_shots.h"
 #include "drawings/face_above_drawing.h"
 #include "drawings/face_on_drawing.h"
 #include "drawings/flight_drawing.h"
@@ -26,6 +29,9 @@
 #include "views/shape/recipe_page.h"
 #include "views/shape/turn_page.h"
 #include "views/shape/why_page.h"
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/recipe_file.h"
+#include "widgets/file_dialogs.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 
@@ -48,8 +54,8 @@ constexpr int roomy_px = 1560;
 
 }  // namespace
 
-ShapeView::ShapeView(Workbench& bench, RecipeBook& book, const WatchedShots& shots, QWidget* parent)
-    : QWidget(parent), bench_(bench), book_(book), shots_(shots) {
+ShapeView::ShapeView(Desk& desk, QWidget* parent)
+    : View(desk, QStringLiteral("shape"), Stop::Shape, parent), bench_(desk.bench()) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 12, 14, 12);
     row->setSpacing(12);
@@ -61,14 +67,39 @@ ShapeView::ShapeView(Workbench& bench, RecipeBook& book, const WatchedShots& sho
     column->addWidget(makeDrawings(), 10);
     row->addLayout(column, 1);
     row->addWidget(drawer_);
-    connect(&bench_, &Workbench::changed, this, &ShapeView::refresh);
-    connect(&bench_, &Workbench::unitsChanged, this, &ShapeView::refresh);
-    connect(&bench_, &Workbench::simulated, this, &ShapeView::refreshFlight);
-    connect(&bench_, &Workbench::givensChanged, this, &ShapeView::refreshOwnShots);
-    connect(&shots_, &WatchedShots::shotsChanged, this, &ShapeView::refreshOwnShots);
     connect(drawer_, &Drawer::changed, this, &ShapeView::fitDrawings);
-    refresh();
-    refreshOwnShots();
+    makeCommands();
+}
+
+QString ShapeView::name() const {
+    return tr("Shape");
+}
+
+void ShapeView::makeCommands() {
+    addCommand(
+        tr("&Add a recipe beside"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { recipes_->addBeside(); }, Reach::Anywhere);
+    addCommand(
+        tr("C&lose the chosen recipe"), QKeySequence(Qt::CTRL | Qt::Key_W),
+        [this] { recipes_->closeChosen(); }, Reach::Anywhere);
+    const std::array names{tr("Choose recipe &A"), tr("Choose recipe &B"), tr("Choose recipe &C")};
+    for (std::size_t i = 0; i < names.size(); ++i) {
+        addCommand(
+            names[i], QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + i)),
+            [this, i] { recipes_->choose(i); }, Reach::Anywhere);
+    }
+    addCommandSeparator();
+    for (const Page& p : std::as_const(pages_)) {
+        addCommand(
+            p.command, p.keys, [this, page = p.page] { drawer_->toggle(page); }, Reach::Anywhere);
+    }
+    addCommandSeparator();
+    addCommand(
+        tr("&Keep under a name…"), QKeySequence::Save, [this] { keepRecipe(); }, Reach::Anywhere);
+    addCommand(
+        tr("&Open recipes…"), {}, [this] { openRecipes(); }, Reach::Anywhere);
+    addCommand(
+        tr("&Export recipes…"), {}, [this] { exportRecipes(); }, Reach::Anywhere);
 }
 
 QWidget* ShapeView::makeResult() {
@@ -86,20 +117,20 @@ QWidget* ShapeView::makeResult() {
     tools->setSpacing(2);
     tools->addWidget(recipes_);
     tools->addStretch(1);
-    const QStringList names{tr("Why"), tr("Ask"), tr("Compare"), tr("Recipes"), tr("Mid-iron")};
-    const QStringList keys{tr("Ctrl+E"), tr("Ctrl+K"), tr("Ctrl+M"), tr("Ctrl+R"), tr("Ctrl+I")};
-    for (qsizetype i = 0; i < names.size(); ++i) {
+    for (const Page& p : std::as_const(pages_)) {
         auto* open = new QToolButton;
-        open->setText(names[i]);
+        open->setText(p.button);
         open->setFont(style::font(13));
         open->setAutoRaise(true);
         open->setCheckable(true);
         open->setFocusPolicy(Qt::StrongFocus);
-        open->setAccessibleName(tr("Open %1").arg(pages_[i]->title()));
-        open->setToolTip(QStringLiteral("%1 (%2)").arg(pages_[i]->title(), keys[i]));
-        connect(open, &QToolButton::clicked, this, [this, i] { drawer_->toggle(pages_[i]); });
+        open->setAccessibleName(tr("Open %1").arg(p.page->title()));
+        open->setToolTip(QStringLiteral("%1 (%2)").arg(p.page->title(),
+                                                       p.keys.toString(QKeySequence::NativeText)));
+        connect(open, &QToolButton::clicked, this,
+                [this, page = p.page] { drawer_->toggle(page); });
         connect(drawer_, &Drawer::changed, open,
-                [this, open, i] { open->setChecked(drawer_->current() == pages_[i]); });
+                [this, open, page = p.page] { open->setChecked(drawer_->current() == page); });
         tools->addWidget(open);
     }
     caution_ = new CautionLine;
@@ -131,20 +162,72 @@ QWidget* ShapeView::makeDrawings() {
 
 void ShapeView::makeDrawer() {
     drawer_ = new Drawer;
-    recipePage_ = new RecipePage(bench_, book_);
-    pages_ = {new WhyPage(bench_), new AskPage(bench_), new ComparePage(bench_), recipePage_,
-              new TurnPage(bench_)};
-    for (DrawerPage* page : pages_)
-        drawer_->add(page);
+    recipePage_ = new RecipePage(bench_, desk_.recipes());
+    const auto keys = [](Qt::Key key) { return QKeySequence(Qt::CTRL | key); };
+    pages_ = {{new WhyPage(bench_), QStringLiteral("why"), tr("Why"), tr("&Why this result"),
+               keys(Qt::Key_E)},
+              {new AskPage(bench_), QStringLiteral("ask"), tr("Ask"), tr("As&k for a result"),
+               keys(Qt::Key_K)},
+              {new ComparePage(bench_), QStringLiteral("compare"), tr("Compare"), tr("Co&mpare"),
+               keys(Qt::Key_M)},
+              {recipePage_, QStringLiteral("recipes"), tr("Recipes"), tr("&Recipes and schools"),
+               keys(Qt::Key_R)},
+              {new TurnPage(bench_), QStringLiteral("mid-iron"), tr("Mid-iron"),
+               tr("Beside a mid-&iron"), keys(Qt::Key_I)}};
+    for (const Page& p : std::as_const(pages_))
+        drawer_->add(p.page);
 }
 
-void ShapeView::togglePage(Page page) {
-    drawer_->toggle(pages_[static_cast<qsizetype>(page)]);
+QVariantMap ShapeView::state() const {
+    for (const Page& p : pages_) {
+        if (p.page == drawer_->current()) return {{QStringLiteral("drawer"), p.key}};
+    }
+    return {};
+}
+
+void ShapeView::restore(const QVariantMap& state) {
+    const QString wanted = state.value(QStringLiteral("drawer")).toString();
+    for (const Page& p : std::as_const(pages_)) {
+        if (p.key == wanted) drawer_->open(p.page);
+    }
 }
 
 void ShapeView::keepRecipe() {
     drawer_->open(recipePage_);
     recipePage_->askName();
+}
+
+void ShapeView::openRecipes() {
+    const QString path = askForFile(this, tr("Open recipes"), tr("Recipes (*.json)"));
+    if (path.isEmpty()) return;
+    const QString name = QFileInfo(path).fileName();
+    try {
+        const auto read = store::readRecipes(path.toStdString());
+        desk_.recipes().keep(read, [this, n = read.size(), name] {
+            emit said(n == 1 ? tr("One recipe from %1 is among yours now.").arg(name)
+                             : tr("%1 recipes from %2 are among yours now.").arg(n).arg(name),
+                      {});
+        });
+    } catch (const store::StoreError& e) {
+        emit failed(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
+    }
+}
+
+void ShapeView::exportRecipes() {
+    // Those on the bench, and the coach's own.
+    std::vector<NamedRecipe> all = bench_.state().recipes;
+    const auto& own = desk_.recipes().recipes();
+    all.insert(all.end(), own.begin(), own.end());
+    const QString path =
+        askForTarget(this, tr("Export recipes"), tr("Recipes (*.json)"), QStringLiteral("json"));
+    if (path.isEmpty()) return;
+    const QString name = QFileInfo(path).fileName();
+    try {
+        store::writeRecipes(path.toStdString(), all);
+        emit said(tr("Exported to %1.").arg(name), {});
+    } catch (const store::StoreError& e) {
+        emit failed(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
+    }
 }
 
 void ShapeView::fitDrawings() {
@@ -158,7 +241,16 @@ void ShapeView::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
 }
 
-void ShapeView::refresh() {
+void ShapeView::refresh(Desk::Parts parts) {
+    if (parts & (Desk::Bench | Desk::UnitSystem)) {
+        refreshResult();
+    } else if (parts & Desk::Swings) {
+        refreshFlight();
+    }
+    if (parts & (Desk::Givens | Desk::Shots)) refreshOwnShots();
+}
+
+void ShapeView::refreshResult() {
     if (const auto& p = bench_.prediction()) {
         headline_->setTexts(text::shotSentence(p->shot, bench_.units()),
                             text::whySentence(p->shot, p->spread));
@@ -207,7 +299,7 @@ void ShapeView::refreshOwnShots() {
     QVector<QPointF> own;
     const BenchState& s = bench_.state();
     const store::Fallback fallback = bench_.fallback();
-    const ShotList& all = shots_.shots();
+    const ShotList& all = desk_.shots().shots();
     // Not farther back than a moment allows.
     const std::size_t oldest = all.size() - std::min(all.size(), mostLookedAt);
     for (std::size_t i = all.size(); i > oldest && own.size() < mostOwnShots; --i) {

@@ -4,10 +4,9 @@
 // recipes and the opened "why".
 #pragma once
 
-#include <QWidget>
+#include <QString>
 
-#include "desk/recipe_book.h"
-#include "desk/workbench.h"
+#include "views/view.h"
 
 namespace wedgeon {
 
@@ -19,37 +18,37 @@ class Headline;
 class RecipeLine;
 class RecipePage;
 class SpinDrawing;
-class WatchedShots;
 
-class ShapeView : public QWidget {
+class ShapeView : public View {
     Q_OBJECT
 
 public:
-    ShapeView(Workbench& bench, RecipeBook& book, const WatchedShots& shots,
-              QWidget* parent = nullptr);
-    QString asText() const;
-
-    enum class Page { Why, Ask, Compare, Recipes, Turn };
-    void togglePage(Page page);
-    /// Opens the recipes with the cursor where a name is typed.
-    void keepRecipe();
-    RecipeLine& recipeLine() { return *recipes_; }
+    explicit ShapeView(Desk& desk, QWidget* parent = nullptr);
+    QString name() const override;
+    QString asText() const override;
+    /// Which page of the drawer is open.
+    QVariantMap state() const override;
+    void restore(const QVariantMap& state) override;
 
 protected:
+    void refresh(Desk::Parts parts) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* makeResult();
     QWidget* makeDrawings();
     void makeDrawer();
-    void refresh();
+    void makeCommands();
+    void refreshResult();
     void refreshFlight();
     void refreshOwnShots();
     void fitDrawings();
+    /// Opens the recipes with the cursor where a name is typed.
+    void keepRecipe();
+    void openRecipes();
+    void exportRecipes();
 
     Workbench& bench_;
-    RecipeBook& book_;
-    const WatchedShots& shots_;
     Headline* headline_;
     RecipeLine* recipes_;
     CautionLine* caution_;
@@ -58,7 +57,13 @@ private:
     QWidget *spinPanel_, *worthPanel_;
     Drawer* drawer_;
     RecipePage* recipePage_;
-    QVector<DrawerPage*> pages_;  ///< in the order of Page
+    /// A page of the drawer, the key that it is remembered by and the keys that open it.
+    struct Page {
+        DrawerPage* page;
+        QString key, button, command;
+        QKeySequence keys;
+    };
+    QVector<Page> pages_;
 };
 
 }  // namespace wedgeon

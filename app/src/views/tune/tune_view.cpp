@@ -5,17 +5,16 @@
 
 #include <QButtonGroup>
 #include <QComboBox>
-#include <QDateTime>
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QSettings>
-#include <QShortcut>
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QToolButton>
 #include <QUndoStack>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <array>
 #include <map>
 
 #include "style/style.h"
@@ -62,9 +61,12 @@ bool isOfSetUp(const TuneEstimate& e) {
 
 }  // namespace
 
-TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList& wanted,
-                   QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log), wanted_(wanted) {
+TuneView::TuneView(Desk& desk, QWidget* parent)
+    : View(desk, QStringLiteral("tune"), Stop::Tune, parent),
+      shots_(desk.shots()),
+      bench_(desk.bench()),
+      log_(desk.log()),
+      tuner_(desk.tuner()) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(14, 12, 14, 12);
     whole->addWidget(makePage());
@@ -75,27 +77,23 @@ TuneView::TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList&
         headline_->setTexts(tr("This could not be tuned."), why);
         again_->show();
     });
-    connect(&log_, &ShotLog::recordsChanged, this, [this] {
-        if (isVisible()) fillKept();
-    });
     tick_.setInterval(tick_ms);
     connect(&tick_, &QTimer::timeout, this, &TuneView::followProgress);
-    const auto again = [this] {
-        stale_ = true;
-        if (isVisible()) askSoon();
-    };
-    connect(&shots_, &WatchedShots::shotsChanged, this, again);
-    connect(&shots_, &QAbstractItemModel::dataChanged, this, again);
-    connect(again_, &QPushButton::clicked, this, again);
-    connect(&bench_, &Workbench::givensChanged, this, [this] {
-        if (isVisible()) fillKept();
-    });
-    connect(&bench_, &Workbench::unitsChanged, this, [this] {
-        if (tuning_) show(tuning_);
-    });
-    auto* escape = new QShortcut(QKeySequence(Qt::Key_Escape), this);
-    escape->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(escape, &QShortcut::activated, this, &TuneView::cancel);
+    connect(again_, &QPushButton::clicked, this, &TuneView::askSoon);
+    addCommand(tr("&Stop tuning"), Qt::Key_Escape, [this] { cancel(); });
+}
+
+QString TuneView::name() const {
+    return tr("Tune");
+}
+
+void TuneView::refresh(Desk::Parts parts) {
+    if (parts & (Desk::Shots | Desk::ShotNotes)) {
+        askSoon();
+    } else if (parts & (Desk::Givens | Desk::Records)) {
+        fillKept();
+    }
+    if ((parts & Desk::UnitSystem) && tuning_) show(tuning_);
 }
 
 QWidget* TuneView::makePage() {
@@ -202,15 +200,30 @@ QWidget* TuneView::makeLeft() {
             [this](int page) { showPage(static_cast<Page>(page)); });
     connect(pages_, &QStackedWidget::currentChanged, hint,
             [hint](int page) { hint->setVisible(page != Fit); });
-    const int former = QSettings().value(QStringLiteral("tunePage")).toInt();
-    showPage(static_cast<Page>(std::clamp(former, 0, pages_->count() - 1)));
+    showPage(Parameters);
     return panel;
 }
 
 void TuneView::showPage(Page page) {
     pages_->setCurrentIndex(page);
     pageButtons_->button(page)->setChecked(true);
-    QSettings().setValue(QStringLiteral("tunePage"), static_cast<int>(page));
+}
+
+namespace {
+
+const std::array pageKeys{QStringLiteral("parameters"), QStringLiteral("fit"),
+                          QStringLiteral("swings")};
+
+}  // namespace
+
+QVariantMap TuneView::state() const {
+    return {{QStringLiteral("page"), pageKeys[static_cast<std::size_t>(pages_->currentIndex())]}};
+}
+
+void TuneView::restore(const QVariantMap& state) {
+    const auto at =
+        std::find(pageKeys.begin(), pageKeys.end(), state.value(QStringLiteral("page")).toString());
+    if (at != pageKeys.end()) showPage(static_cast<Page>(at - pageKeys.begin()));
 }
 
 QWidget* TuneView::makeRight() {
@@ -229,8 +242,8 @@ QWidget* TuneView::makeRight() {
     hit_->setToolTip(tr("Take the list to Watch, where shots are ticked off as they come in"));
     column->addWidget(hit_, 0, Qt::AlignHCenter);
     connect(hit_, &QPushButton::clicked, this, [this] {
-        wanted_.take(tuning_->player, tuning_->next, shots_.shots());
-        emit taken();
+        desk_.wanted().take(tuning_->player, tuning_->next, shots_.shots());
+        emit viewWanted(QStringLiteral("watch"));
     });
     right->addWidget(titledPanel(tr("Not known yet, and what to hit next"), QString(), content),
                      11);
@@ -288,7 +301,7 @@ void TuneView::use() {
     if (!tuning_ || !tuning_->fit.strike.refused.empty()) return;
     store::KeptTuning kept;
     kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
-    kept.made = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
+    kept.made = log_.clock().local().toString(Qt::ISODate).toStdString();
     kept.program = WEDGEON_VERSION;
     kept.shots = tuning_->fit.strike.used;
     for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
@@ -326,11 +339,6 @@ void TuneView::take(const QString& player, std::int64_t id) {
     undo.endMacro();
 }
 
-void TuneView::showEvent(QShowEvent* event) {
-    QWidget::showEvent(event);
-    if (stale_) askSoon();
-}
-
 void TuneView::fillPlayers() {
     // Of very many shots, those of the newest are enough to know who there is.
     constexpr std::size_t mostLookedAt = 20'000;
@@ -350,7 +358,6 @@ void TuneView::fillPlayers() {
 }
 
 void TuneView::askSoon() {
-    stale_ = false;
     fillPlayers();
     if (shots_.rowCount() == 0) {
         tuner_.cancel();

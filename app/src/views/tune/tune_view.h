@@ -6,12 +6,9 @@
 
 #include <QElapsedTimer>
 #include <QTimer>
-#include <QWidget>
 #include <functional>
 
-#include "desk/hit_list.h"
-#include "desk/tuner.h"
-#include "desk/watched_shots.h"
+#include "views/view.h"
 #include "wedgeon/store/tunings.h"
 
 class QButtonGroup;
@@ -28,27 +25,24 @@ class Headline;
 class LeftOutDrawing;
 class SentenceLabel;
 
-class TuneView : public QWidget {
+class TuneView : public View {
     Q_OBJECT
 
 public:
-    TuneView(WatchedShots& shots, Workbench& bench, ShotLog& log, HitList& wanted,
-             QWidget* parent = nullptr);
+    explicit TuneView(Desk& desk, QWidget* parent = nullptr);
+    QString name() const override;
+    QString asText() const override;
+    /// Which part of the left side is open.
+    QVariantMap state() const override;
+    void restore(const QVariantMap& state) override;
+
+protected:
+    void refresh(Desk::Parts parts) override;
+
+private:
     /// The parts of the left side.
     enum Page { Parameters, Fit, Swings };
     void showPage(Page page);
-
-signals:
-    /// The shots to hit were taken for Watch.
-    void taken();
-
-public:
-    QString asText() const;
-
-protected:
-    void showEvent(QShowEvent* event) override;
-
-private:
     QWidget* makePage();
     QWidget* makeLeft();
     QWidget* makeRight();
@@ -72,10 +66,8 @@ private:
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
-    HitList& wanted_;
-    Tuner tuner_;
+    Tuner& tuner_;
     std::shared_ptr<const PlayerTuning> tuning_;
-    bool stale_ = true;
     QComboBox *player_, *kept_;
     QPushButton *use_, *again_, *hit_;
     QWidget* busy_;

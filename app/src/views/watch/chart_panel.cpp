@@ -10,10 +10,10 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
-#include <QSettings>
 #include <QVBoxLayout>
 #include <array>
 #include <cmath>
+#include <utility>
 
 #include "style/style.h"
 #include "text/quantities.h"
@@ -28,14 +28,17 @@ using store::Quantity;
 constexpr double pickRadius_px = 14.0;
 constexpr std::size_t runningShots = 15;
 
-// In the boxes' data: quantities from 0, labels behind them, and one for the order.
-constexpr int orderData = -1;
-constexpr int noGroups = -2;
-int dataOf(Quantity q) {
-    return static_cast<int>(q);
+// The boxes' data, which is remembered, too: a quantity by its key, a label by its own behind
+// "by:"; what is neither is the order, or no groups.
+const QString order = QStringLiteral("order");
+const QString none = QStringLiteral("none");
+const QString by = QStringLiteral("by:");
+
+QString keyOf(Quantity q) {
+    return text::fromUtf8(store::info(q).key);
 }
-int dataOf(Label l) {
-    return static_cast<int>(store::quantityCount) + static_cast<int>(l);
+QString keyOf(Label l) {
+    return by + text::fromUtf8(store::labelKey(l));
 }
 
 /// Shapes that stay apart without colour.
@@ -96,13 +99,7 @@ ChartPanel::ChartPanel(const WatchedShots& shots, const ShownShots& shown, const
     connect(&shown_, &ShownShots::shownChanged, this, &ChartPanel::refreshSoon);
     connect(&bench_, &Workbench::unitsChanged, this, &ChartPanel::refreshSoon);
     for (QComboBox* box : {up_, across_, groups_}) {
-        connect(box, &QComboBox::currentIndexChanged, this, [this] {
-            QSettings settings;
-            settings.setValue(QStringLiteral("chart/up"), up_->currentData());
-            settings.setValue(QStringLiteral("chart/across"), across_->currentData());
-            settings.setValue(QStringLiteral("chart/groups"), groups_->currentData());
-            refresh();
-        });
+        connect(box, &QComboBox::currentIndexChanged, this, &ChartPanel::refresh);
     }
 }
 
@@ -126,42 +123,54 @@ void ChartPanel::makeBoxes(QWidget* row) {
     across_ = addBox(row, tr("Across"));
     groups_ = addBox(row, tr("Groups"));
     line->addStretch(1);
-    across_->addItem(tr("Shot by shot"), orderData);
-    groups_->addItem(tr("None"), noGroups);
+    across_->addItem(tr("Shot by shot"), order);
+    groups_->addItem(tr("None"), none);
     constexpr std::array byWords{Label::Swing,         Label::Wedge, Label::Player, Label::Ball,
                                  Label::FaceCondition, Label::Lie,   Label::Strike, Label::Tags};
     for (const Label l : byWords) {
-        across_->addItem(tr("By %1").arg(text::nameOf(l).toLower()), dataOf(l));
-        groups_->addItem(text::nameOf(l), dataOf(l));
+        across_->addItem(tr("By %1").arg(text::nameOf(l).toLower()), keyOf(l));
+        groups_->addItem(text::nameOf(l), keyOf(l));
     }
     across_->insertSeparator(across_->count());
     for (std::size_t q = 0; q < store::quantityCount; ++q) {
         const auto quantity = static_cast<Quantity>(q);
-        up_->addItem(text::nameOf(quantity), dataOf(quantity));
-        across_->addItem(text::nameOf(quantity), dataOf(quantity));
+        up_->addItem(text::nameOf(quantity), keyOf(quantity));
+        across_->addItem(text::nameOf(quantity), keyOf(quantity));
     }
-    const QSettings settings;
-    const auto choose = [&](QComboBox* box, const char* key, int fallback) {
-        const int i = box->findData(settings.value(QString::fromLatin1(key), fallback).toInt());
-        box->setCurrentIndex(i >= 0 ? i : box->findData(fallback));
-    };
-    choose(up_, "chart/up", dataOf(Quantity::SpinRate));
-    choose(across_, "chart/across", orderData);
-    choose(groups_, "chart/groups", noGroups);
+    up_->setCurrentIndex(up_->findData(keyOf(Quantity::SpinRate)));
+}
+
+QVariantMap ChartPanel::state() const {
+    return {{QStringLiteral("up"), up_->currentData()},
+            {QStringLiteral("across"), across_->currentData()},
+            {QStringLiteral("groups"), groups_->currentData()}};
+}
+
+void ChartPanel::restore(const QVariantMap& state) {
+    for (const auto& [box, name] :
+         {std::pair(up_, QStringLiteral("up")), std::pair(across_, QStringLiteral("across")),
+          std::pair(groups_, QStringLiteral("groups"))}) {
+        const int i = box->findData(state.value(name).toString());
+        if (i >= 0) box->setCurrentIndex(i);
+    }
 }
 
 ChartChoice ChartPanel::choice() const {
     ChartChoice out;
-    const auto count = static_cast<int>(store::quantityCount);
-    out.up = static_cast<Quantity>(up_->currentData().toInt());
-    const int across = across_->currentData().toInt();
-    if (across >= count) {
-        out.across = static_cast<Label>(across - count);
-    } else if (across >= 0) {
-        out.across = static_cast<Quantity>(across);
+    const auto labelIn = [](const QComboBox* box) -> std::optional<Label> {
+        const QString key = box->currentData().toString();
+        return key.startsWith(by) ? text::labelCalled(key.mid(by.size())) : std::nullopt;
+    };
+    const auto quantityIn = [](const QComboBox* box) {
+        return text::quantityCalled(box->currentData().toString());
+    };
+    if (const auto up = quantityIn(up_)) out.up = *up;
+    if (const auto label = labelIn(across_)) {
+        out.across = *label;
+    } else if (const auto quantity = quantityIn(across_)) {
+        out.across = *quantity;
     }
-    const int groups = groups_->currentData().toInt();
-    if (groups >= count) out.groups = static_cast<Label>(groups - count);
+    out.groups = labelIn(groups_);
     return out;
 }
 

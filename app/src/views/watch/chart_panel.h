@@ -5,6 +5,7 @@
 #pragma once
 
 #include <QTimer>
+#include <QVariantMap>
 #include <QWidget>
 
 #include "desk/chart_data.h"
@@ -30,6 +31,9 @@ public:
     /// Paints the chart alone, as lines and text, on a page of \p size.
     void paintOn(QPainter& painter, const QSize& size);
     QString asText() const;
+    /// What is drawn, by keys.
+    QVariantMap state() const;
+    void restore(const QVariantMap& state);
 
 signals:
     void chosen(int row);

@@ -8,7 +8,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QSettings>
 #include <QSignalBlocker>
 #include <QStackedLayout>
 #include <QStackedWidget>
@@ -49,24 +48,21 @@ private:
 
 }  // namespace
 
-WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link,
-                     HitList& wanted, QWidget* parent)
-    : QWidget(parent), shots_(shots), bench_(bench), log_(log), shown_(shots) {
+WatchView::WatchView(Desk& desk, QWidget* parent)
+    : View(desk, QStringLiteral("watch"), Stop::Watch, parent),
+      shots_(desk.shots()),
+      bench_(desk.bench()),
+      log_(desk.log()),
+      shown_(desk.shown()) {
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(0);
-    whole->addWidget(new LiveBar(link));
+    whole->addWidget(new LiveBar(desk.link()));
     auto* pages = new QWidget;
     whole->addWidget(pages, 1);
     pages_ = new QStackedLayout(pages);
     pages_->addWidget(makeEmpty());
-    pages_->addWidget(makeList(wanted));
-    connect(&shots_, &WatchedShots::shotsChanged, this, &WatchView::refresh);
-    connect(&bench_, &Workbench::unitsChanged, list_->viewport(), qOverload<>(&QWidget::update));
-    connect(&shots_, &QAbstractItemModel::dataChanged, this, &WatchView::showCurrent);
-    connect(&log_, &ShotLog::recordsChanged, this, &WatchView::fillSessions);
-    connect(&log_, &ShotLog::loaded, this, &WatchView::fillSessions);
-    connect(&log_, &ShotLog::stateChanged, this, &WatchView::tellEmpty);
+    pages_->addWidget(makeList());
     // A filter may find its shots a moment later, in a thread of its own.
     connect(&shown_, &QAbstractItemModel::modelReset, this, [this] {
         const int again = shots_.rowOf(currentId_);
@@ -74,10 +70,64 @@ WatchView::WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLi
         refreshTitle();
         if (shown_.rowCount() == 0) showCurrent();
     });
-    connect(&bench_, &Workbench::unitsChanged, this, &WatchView::filter);
-    fillSessions();
-    refresh();
-    if (QSettings().value(QStringLiteral("watchChart")).toBool()) showChart(true);
+    makeCommands();
+}
+
+QString WatchView::name() const {
+    return tr("Watch");
+}
+
+void WatchView::makeCommands() {
+    addCommand(
+        tr("&Find shots"), QKeySequence::Find, [this] { filter_->setFocus(); }, Reach::Anywhere);
+    addCommand(
+        tr("Shots as &chart or stream"), QKeySequence(Qt::CTRL | Qt::Key_G),
+        [this] { showChart(!showsChart()); }, Reach::Anywhere);
+    addCommandSeparator();
+    addCommand(tr("Set the shot &aside, or count it again"), Qt::Key_Delete,
+               [this] { toggleAside(); });
+    addCommand(tr("&Keep the shot: dismiss the doubt"), Qt::Key_K, [this] { keepDoubtful(); });
+    addCommand(tr("&Tag the shot"), Qt::Key_T, [this] { panel_->notes().focusTags(); });
+    addCommandSeparator();
+    addCommand(tr("Take the shot as A to explain"), Qt::Key_A,
+               [this] { takeForExplain(Comparison::A); });
+    addCommand(tr("Take the shot as B to explain"), Qt::Key_B,
+               [this] { takeForExplain(Comparison::B); });
+    addCommand(tr("Take the shown shots as A"), QKeySequence(Qt::SHIFT | Qt::Key_A),
+               [this] { takeShown(Comparison::A); });
+    addCommand(tr("Take the shown shots as B"), QKeySequence(Qt::SHIFT | Qt::Key_B),
+               [this] { takeShown(Comparison::B); });
+}
+
+void WatchView::takeForExplain(Comparison::Side side) {
+    const int row = currentRow();
+    if (row < 0) return;
+    desk_.comparison().take(side, row);
+    emit said((side == Comparison::A ? tr("A is shot %1.") : tr("B is shot %1."))
+                  .arg(shots_.numberAt(row)),
+              QStringLiteral("explain"));
+}
+
+void WatchView::takeShown(Comparison::Side side) {
+    if (shown_.rowCount() == 0) return;
+    desk_.comparison().takeShown(side, filter_->text());
+    const QString name = desk_.comparison().side(side)->name();
+    emit said((side == Comparison::A ? tr("A is %1.") : tr("B is %1.")).arg(name),
+              QStringLiteral("explain"));
+}
+
+void WatchView::refresh(Desk::Parts parts) {
+    if (parts & Desk::Records) fillSessions();
+    if (parts & Desk::LogState) tellEmpty();
+    if (parts & Desk::UnitSystem) {
+        list_->viewport()->update();
+        filter();
+    }
+    if (parts & Desk::Shots) {
+        refreshList();
+    } else if (parts & Desk::ShotNotes) {
+        showCurrent();
+    }
 }
 
 QWidget* WatchView::makeEmpty() {
@@ -94,20 +144,20 @@ QWidget* WatchView::makeEmpty() {
     how->setAlignment(Qt::AlignHCenter);
     auto* open = new QPushButton(tr("Open shots…"));
     open->setFont(style::font(15, QFont::Medium));
-    connect(open, &QPushButton::clicked, this, &WatchView::openRequested);
+    connect(open, &QPushButton::clicked, this, &View::filesWanted);
     column->addWidget(emptyTitle_);
     column->addWidget(how);
     column->addSpacing(10);
     auto* listen = new QPushButton(tr("Listen to a launch monitor…"));
     listen->setFont(style::font(15, QFont::Medium));
-    connect(listen, &QPushButton::clicked, this, &WatchView::listenRequested);
+    connect(listen, &QPushButton::clicked, this, &View::monitorWanted);
     column->addWidget(open, 0, Qt::AlignHCenter);
     column->addWidget(listen, 0, Qt::AlignHCenter);
     column->addStretch(3);
     return page;
 }
 
-QWidget* WatchView::makeList(HitList& wanted) {
+QWidget* WatchView::makeList() {
     auto* page = new QWidget;
     auto* row = new QHBoxLayout(page);
     row->setContentsMargins(14, 12, 14, 12);
@@ -163,7 +213,7 @@ QWidget* WatchView::makeList(HitList& wanted) {
     chart_ = new ChartPanel(shots_, shown_, bench_);
     faces_->addWidget(tracks);
     faces_->addWidget(chart_);
-    auto* toHit = new HitBar(wanted, bench_);
+    auto* toHit = new HitBar(desk_.wanted(), bench_);
     column->addWidget(toHit);
     column->addWidget(faces_, 1);
     row->addWidget(stream, 1);
@@ -178,7 +228,7 @@ QWidget* WatchView::makeList(HitList& wanted) {
     aside->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     aside->setFixedWidth(panel_->width());
     row->addWidget(aside);
-    connect(&panel_->notes(), &ShotNotes::done, this, &WatchView::focusShots);
+    connect(&panel_->notes(), &ShotNotes::done, this, &WatchView::takeFocus);
     connect(chart_, &ChartPanel::chosen, this,
             [this](int source) { choose(shown_.rowOfSource(source)); });
     connect(chart_, &ChartPanel::stepped, this, [this](int by) {
@@ -210,20 +260,26 @@ void WatchView::choose(int row) {
 void WatchView::showChart(bool chart) {
     chartButton_->setChecked(chart);
     faces_->setCurrentIndex(chart ? 1 : 0);
-    QSettings().setValue(QStringLiteral("watchChart"), chart);
     chart_->setCurrent(currentRow());
-    focusShots();
+    takeFocus();
 }
 
-void WatchView::toggleChart() {
-    showChart(!showsChart());
+QVariantMap WatchView::state() const {
+    QVariantMap out = chart_->state();
+    out[QStringLiteral("chart")] = showsChart();
+    return out;
+}
+
+void WatchView::restore(const QVariantMap& state) {
+    chart_->restore(state);
+    if (state.value(QStringLiteral("chart")).toBool()) showChart(true);
 }
 
 bool WatchView::showsChart() const {
     return faces_->currentIndex() == 1;
 }
 
-void WatchView::focusShots() {
+void WatchView::takeFocus() {
     if (showsChart()) {
         chart_->setFocus();
     } else {
@@ -231,7 +287,7 @@ void WatchView::focusShots() {
     }
 }
 
-void WatchView::refresh() {
+void WatchView::refreshList() {
     pages_->setCurrentIndex(shots_.rowCount() == 0 ? 0 : 1);
     refreshTitle();
     // Who looks at the newest shot goes on to the next newest, unless something is being typed for
@@ -316,29 +372,16 @@ void WatchView::keepDoubtful() {
     if (!doubts.empty()) log_.dismiss(*shot, std::string(store::doubtWord(doubts.front().doubt)));
 }
 
-void WatchView::focusTags() {
-    panel_->notes().focusTags();
-}
-
 QString WatchView::asText() const {
     return showsChart() ? chart_->asText() : panel_->asText();
 }
 
-void WatchView::paintChart(QPainter& painter, const QSize& size) {
-    chart_->paintOn(painter, size);
-}
-
-QString WatchView::filterText() const {
-    return filter_->text();
-}
-
-void WatchView::focusFilter() {
-    filter_->setFocus();
-}
-
-void WatchView::showEvent(QShowEvent* event) {
-    QWidget::showEvent(event);
-    focusShots();
+void WatchView::paintPicture(QPainter& painter, const QSize& size) {
+    if (showsChart()) {
+        chart_->paintOn(painter, size);
+    } else {
+        View::paintPicture(painter, size);
+    }
 }
 
 }  // namespace wedgeon

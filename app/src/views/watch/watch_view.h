@@ -3,9 +3,7 @@
 // Watch: the shots of a session, measured beside predicted; tagged and set aside by keyboard.
 #pragma once
 
-#include <QWidget>
-
-#include "desk/shown_shots.h"
+#include "views/view.h"
 
 class QComboBox;
 class QLineEdit;
@@ -17,51 +15,44 @@ class QStackedWidget;
 namespace wedgeon {
 
 class ChartPanel;
-class HitList;
-class LiveLink;
 class SentenceLabel;
 class ShotStream;
 class ShotPanel;
 
-class WatchView : public QWidget {
+class WatchView : public View {
     Q_OBJECT
 
 public:
-    WatchView(WatchedShots& shots, Workbench& bench, ShotLog& log, LiveLink& link, HitList& wanted,
-              QWidget* parent = nullptr);
-    QString asText() const;
-    void focusFilter();
+    explicit WatchView(Desk& desk, QWidget* parent = nullptr);
+    QString name() const override;
+    QString asText() const override;
+    /// A chart goes out alone: what stands around it on screen is for choosing.
+    void paintPicture(QPainter& painter, const QSize& size) override;
+    /// Stream or chart, and what the chart shows.
+    QVariantMap state() const override;
+    void restore(const QVariantMap& state) override;
+
+protected:
+    void refresh(Desk::Parts parts) override;
+    void takeFocus() override;
+
+private:
+    QWidget* makeEmpty();
+    QWidget* makeList();
+    void makeCommands();
+    void filter();
+    void choose(int row);
+    void showChart(bool chart);
+    bool showsChart() const;
+    void refreshList();
     /// Sets the current shot aside, or counts it again.
     void toggleAside();
     /// The coach does not share the first doubt of the current shot.
     void keepDoubtful();
-    /// The shown shots as a stream or as a chart.
-    void toggleChart();
-    bool showsChart() const;
-    void paintChart(QPainter& painter, const QSize& size);
-    QString filterText() const;
-    /// What the filter lets through, newest first.
-    const ShownShots& shown() const { return shown_; }
-    /// Puts the cursor where the current shot's tags are typed.
-    void focusTags();
+    void takeForExplain(Comparison::Side side);
+    void takeShown(Comparison::Side side);
     /// The chosen shot's row in the stream; -1 for none.
     int currentRow() const;
-
-signals:
-    void openRequested();
-    void listenRequested();
-
-protected:
-    void showEvent(QShowEvent* event) override;
-
-private:
-    QWidget* makeEmpty();
-    QWidget* makeList(HitList& wanted);
-    void filter();
-    void choose(int row);
-    void showChart(bool chart);
-    void focusShots();
-    void refresh();
     void refreshTitle();
     void showCurrent();
     void fillSessions();
@@ -72,7 +63,7 @@ private:
     WatchedShots& shots_;
     Workbench& bench_;
     ShotLog& log_;
-    ShownShots shown_;
+    ShownShots& shown_;
     QString filterError_;
     std::int64_t currentId_ = 0;  ///< of the chosen shot
     bool follows_ = true;         ///< it was the newest when it was chosen

@@ -1,0 +1,82 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Settings and back.
+#include "desk/bench_memory.h"
+
+#include <QSettings>
+#include <stdexcept>
+
+#include "wedgeon/store/conditions_json.h"
+#include "wedgeon/store/error.h"
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr auto playerKey = u"bench/player";
+constexpr auto handKey = u"bench/hand";
+constexpr auto conditionsKey = u"bench/conditions";
+constexpr auto recipesKey = u"bench/recipes";
+constexpr auto chosenKey = u"bench/chosen";
+constexpr qsizetype longestName = 60;
+
+QString key(const char16_t* name) {
+    return QString::fromUtf16(name);
+}
+
+BenchState firstBench() {
+    BenchState s;
+    s.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    s.conditions.lie = findLie("short-dry")->lie;
+    s.conditions.air.temperature_c = 14;
+    s.recipe().lean_rad = radFromDeg(5);
+    s.recipe().clubSpeed_mps = 21;
+    return s;
+}
+
+/// \p read changes the state, or throws and leaves it.
+template <class Read>
+void tryTo(const Read& read) {
+    try {
+        read();
+    } catch (const std::invalid_argument&) {  // what another hand wrote there, or out of range
+    } catch (const store::StoreError&) {
+    }
+}
+
+}  // namespace
+
+BenchState rememberedBench() {
+    const QSettings settings;
+    const auto text = [&](const char16_t* name) { return settings.value(key(name)).toString(); };
+    BenchState state = firstBench();
+    state.player.name = text(playerKey).left(longestName).toStdString();
+    if (text(handKey) == QStringLiteral("left")) state.player.hand = Hand::Left;
+    tryTo([&] {
+        const std::string kept = text(conditionsKey).toStdString();
+        if (!kept.empty()) state.conditions = store::parseConditions(kept);
+    });
+    tryTo([&] {
+        const std::string kept = text(recipesKey).toStdString();
+        if (kept.empty()) return;
+        auto recipes = store::parseRecipes(kept);
+        if (recipes.empty() || recipes.size() > BenchState::mostRecipes) return;
+        state.recipes = std::move(recipes);
+        state.chosen = std::min<std::size_t>(settings.value(key(chosenKey)).toUInt(),
+                                             state.recipes.size() - 1);
+    });
+    return state;
+}
+
+void rememberBench(const BenchState& state) {
+    QSettings settings;
+    settings.setValue(key(playerKey), state.playerName());
+    settings.setValue(key(handKey), state.player.hand == Hand::Left ? QStringLiteral("left")
+                                                                    : QStringLiteral("right"));
+    settings.setValue(key(conditionsKey),
+                      QString::fromStdString(store::formatConditions(state.conditions)));
+    settings.setValue(key(recipesKey), QString::fromStdString(store::formatRecipes(state.recipes)));
+    settings.setValue(key(chosenKey), static_cast<uint>(state.chosen));
+}
+
+}  // namespace wedgeon

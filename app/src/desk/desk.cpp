@@ -1,0 +1,93 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What follows from what.
+#include "desk/desk.h"
+
+#include "desk/bench_memory.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr int rememberAfter_ms = 500;
+
+}  // namespace
+
+Desk::Desk(const QString& logbook, const Clock& clock)
+    : bench_(rememberedBench()),
+      log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack(), clock),
+      recipes_(log_, RecipeBook::formerPath()),
+      link_(log_),
+      shots_(bench_),
+      shown_(shots_),
+      comparison_(shots_, shown_, bench_),
+      import_(log_) {
+    rememberSoon_.setSingleShot(true);
+    rememberSoon_.setInterval(rememberAfter_ms);
+    connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });
+    link_.declareWith([this] {
+        const BenchState& state = bench_.state();
+        return store::formatDeclared(state.recipes[state.chosen]);
+    });
+    connect(&link_, &LiveLink::shotsArrived, this, &Desk::shotsArrived);
+    connect(&log_, &ShotLog::loaded, this,
+            [this](const auto& shots, std::int64_t, const QString& title, std::size_t before) {
+                shots_.setShots(*shots, title, before);
+                tell(Records);
+            });
+    connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
+    connect(&log_, &ShotLog::opened, this, &Desk::logOpened);
+    connect(&log_, &ShotLog::recordsChanged, this, [this] {
+        bench_.setEveryone(log_.records().everyone);
+        tell(Records);
+    });
+    connect(&log_, &ShotLog::stateChanged, this, [this] { tell(LogState); });
+    connect(&bench_, &Workbench::changed, this, [this] {
+        rememberSoon_.start();
+        tell(Bench);
+    });
+    connect(&bench_, &Workbench::givensChanged, this, [this] { tell(Givens); });
+    connect(&bench_, &Workbench::simulated, this, [this] { tell(Swings); });
+    connect(&bench_, &Workbench::unitsChanged, this, [this] { tell(UnitSystem); });
+    connect(&shots_, &WatchedShots::shotsChanged, this, [this] {
+        wanted_.see(shots_.shots(), bench_.fallback());
+        tell(Shots);
+    });
+    connect(&shots_, &QAbstractItemModel::dataChanged, this, [this] { tell(ShotNotes); });
+    connect(&comparison_, &Comparison::changed, this, [this] { tell(Compared); });
+}
+
+Desk::~Desk() {
+    if (rememberSoon_.isActive()) rememberBench(bench_.state());
+}
+
+void Desk::logOpened() {
+    if (!playerTaken_) {
+        const store::Players& everyone = *log_.records().everyone;
+        const auto its = everyone.find(bench_.state().player.name);
+        if (its != everyone.end() && its->second != bench_.state().player) {
+            BenchState next = bench_.state();
+            next.player = its->second;
+            bench_.edit(next, tr("change player"));
+            bench_.undoStack().clear();  // that is how the program starts
+        }
+    }
+    playerTaken_ = true;
+    const auto& all = log_.records().sessions;
+    if (!all.empty()) {
+        log_.load(all.back().id);
+    } else {
+        shots_.setShots({}, {});
+    }
+}
+
+void Desk::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
+    if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
+        shots_.append(shots);
+        return;
+    }
+    // The first of its session: the stream turns to it.
+    log_.setShown(shots.front().session);
+    shots_.setShots(ShotList(shots), session);
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,90 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// All models of one logbook, and how they hang together. Knows no window and outlives it.
+#pragma once
+
+#include <QFlags>
+#include <QObject>
+#include <QTimer>
+
+#include "desk/clock.h"
+#include "desk/comparison.h"
+#include "desk/hit_list.h"
+#include "desk/import_job.h"
+#include "desk/live_link.h"
+#include "desk/recipe_book.h"
+#include "desk/shot_log.h"
+#include "desk/shown_shots.h"
+#include "desk/tuner.h"
+#include "desk/watched_shots.h"
+#include "desk/workbench.h"
+
+namespace wedgeon {
+
+class Desk : public QObject {
+    Q_OBJECT
+
+public:
+    /// \p logbook: the file that holds the shots; the ordinary one when empty.
+    explicit Desk(const QString& logbook = {}, const Clock& clock = Clock::machine());
+    ~Desk() override;
+
+    Workbench& bench() { return bench_; }
+    ShotLog& log() { return log_; }
+    RecipeBook& recipes() { return recipes_; }
+    LiveLink& link() { return link_; }
+    WatchedShots& shots() { return shots_; }
+    ShownShots& shown() { return shown_; }
+    Comparison& comparison() { return comparison_; }
+    HitList& wanted() { return wanted_; }
+    ImportJob& import() { return import_; }
+    Tuner& tuner() { return tuner_; }
+    const Clock& clock() const { return log_.clock(); }
+
+    /// The logbook is open, or it is known that it cannot be; every change is on the disk, and what
+    /// was asked for is shown.
+    bool isSettled() const {
+        return log_.state() != ShotLog::State::Opening && log_.isSaved() && !log_.isLoading();
+    }
+
+    /// What can change.
+    enum Part {
+        Bench = 1 << 0,   ///< the set-up, its prediction, the ghost
+        Givens = 1 << 1,  ///< what stands in the strip
+        Swings = 1 << 2,  ///< the played ones
+        UnitSystem = 1 << 3,
+        Shots = 1 << 4,      ///< which there are
+        ShotNotes = 1 << 5,  ///< what is noted of some of them, what is doubtful, what is expected
+        Records = 1 << 6,    ///< of the logbook, beside its shots
+        LogState = 1 << 7,
+        Compared = 1 << 8,  ///< the two sides
+    };
+    Q_DECLARE_FLAGS(Parts, Part)
+    static constexpr Parts everything() { return Parts::fromInt((Compared << 1) - 1); }
+
+signals:
+    void changed(wedgeon::Desk::Parts parts);
+
+private:
+    void tell(Part part) { emit changed(part); }
+    /// Shows the newest session, with the tuning in use of the strip's player.
+    void logOpened();
+    void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
+
+    Workbench bench_;
+    ShotLog log_;
+    RecipeBook recipes_;
+    LiveLink link_;
+    WatchedShots shots_;
+    ShownShots shown_;
+    Comparison comparison_;
+    HitList wanted_;
+    ImportJob import_;
+    Tuner tuner_;
+    bool playerTaken_ = false;
+    QTimer rememberSoon_;  ///< the bench, a moment after its last change
+};
+
+Q_DECLARE_OPERATORS_FOR_FLAGS(Desk::Parts)
+
+}  // namespace wedgeon

@@ -1,0 +1,120 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Filling pages.
+#include "paper/paper.h"
+
+#include <QPageLayout>
+#include <QPagedPaintDevice>
+#include <QTextLayout>
+#include <algorithm>
+#include <utility>
+
+#include "style/style.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double mm_per_inch = 25.4;
+constexpr double footHeight_mm = 9.0;
+constexpr double gap_mm = 4.0;
+/// A picture is not pressed into less of the page's height than this share.
+constexpr double leastShare = 0.35;
+/// Units of the painter in a millimetre: text is laid out finer than the eye sees.
+constexpr double units_per_mm = 20.0;
+
+/// As high as that many points on paper.
+QFont fontOf(double points, QFont::Weight weight) {
+    QFont f = style::font(static_cast<int>(points / 72 * mm_per_inch * units_per_mm), weight);
+    // Shaped, some signs of the font lose their meaning when the text is taken from the document.
+    f.setStyleStrategy(QFont::PreferNoShaping);
+    return f;
+}
+
+}  // namespace
+
+Paper::Paper(QPagedPaintDevice& device, QString foot)
+    : device_(device), painter_(&device), foot_(std::move(foot)) {
+    if (!isGood()) return;
+    const QPageLayout layout = device.pageLayout();
+    const QRectF all = layout.paintRect(QPageLayout::Millimeter);
+    page_mm_ = QRectF(0, 0, all.width(), all.height() - footHeight_mm);
+    const double dots_per_mm = device.logicalDpiX() / mm_per_inch;
+    painter_.scale(dots_per_mm / units_per_mm, dots_per_mm / units_per_mm);
+    painter_.setRenderHint(QPainter::Antialiasing);
+}
+
+Paper::~Paper() {
+    if (isGood()) foot();
+}
+
+void Paper::title(const QString& text) {
+    line(text, fontOf(15, QFont::DemiBold), gap_mm / 2);
+}
+
+void Paper::text(const QString& text) {
+    const QFont f = fontOf(10, QFont::Normal);
+    for (const QString& paragraph : text.split(QLatin1Char('\n')))
+        line(paragraph, f, 0.6);
+    down_mm_ += gap_mm;
+}
+
+void Paper::line(const QString& text, const QFont& font, double after_mm) {
+    if (!isGood()) return;
+    if (text.isEmpty()) {
+        down_mm_ += gap_mm / 2;
+        return;
+    }
+    QTextLayout layout(text, font, &device_);
+    QTextOption option;
+    option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
+    layout.setTextOption(option);
+    layout.beginLayout();
+    QVector<QTextLine> lines;
+    for (QTextLine l = layout.createLine(); l.isValid(); l = layout.createLine()) {
+        l.setLineWidth(page_mm_.width() * units_per_mm);
+        lines.append(l);
+    }
+    layout.endLayout();
+    painter_.setPen(style::colours(style::palette(false)).ink);
+    for (const QTextLine& l : std::as_const(lines)) {
+        const double high_mm = l.height() / units_per_mm;
+        if (high_mm > left_mm()) turnPage();
+        l.draw(&painter_, QPointF(0, down_mm_ * units_per_mm - l.y()));
+        down_mm_ += high_mm;
+    }
+    down_mm_ += after_mm;
+}
+
+void Paper::picture(const QSize& size, const std::function<void(QPainter&)>& paint) {
+    if (!isGood() || size.isEmpty()) return;
+    const double whole = page_mm_.width() / size.width() * size.height();
+    if (left_mm() < std::min(whole, leastShare * page_mm_.height())) turnPage();
+    const double high = std::min(whole, left_mm());
+    const double scale = high / size.height() * units_per_mm;
+    painter_.save();
+    painter_.translate((page_mm_.width() * units_per_mm - scale * size.width()) / 2,
+                       down_mm_ * units_per_mm);
+    painter_.scale(scale, scale);
+    painter_.setClipRect(QRect(QPoint(0, 0), size));
+    paint(painter_);
+    painter_.restore();
+    down_mm_ += high + gap_mm;
+}
+
+void Paper::foot() {
+    painter_.setFont(fontOf(8, QFont::Normal));
+    painter_.setPen(style::colours(style::palette(false)).soft);
+    const QRectF at(0, page_mm_.bottom() * units_per_mm, page_mm_.width() * units_per_mm,
+                    footHeight_mm * units_per_mm);
+    painter_.drawText(at, Qt::AlignLeft | Qt::AlignBottom, foot_);
+    painter_.drawText(at, Qt::AlignRight | Qt::AlignBottom, QString::number(page_));
+}
+
+void Paper::turnPage() {
+    foot();
+    device_.newPage();
+    ++page_;
+    down_mm_ = 0.0;
+}
+
+}  // namespace wedgeon
