@@ -325,14 +325,20 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
 
     const QPointF hands = handsAt(state);
     const double lean = leanOf(state.recipe());
-    const bool roomRight = leftHanded() ? hands.x() < 130 : hands.x() < width() - 130;
     const QString leaning =
         std::abs(lean) < radFromDeg(0.05)
             ? tr("shaft upright")
             : tr("%1 lean %2")
                   .arg(text::degrees(std::abs(lean)), lean > 0 ? tr("ahead") : tr("back"));
-    paintText(p, hands + QPointF(roomRight ? 15 : -15, 5), leaning, c.predicted, strong,
-              roomRight ? Qt::AlignLeft : Qt::AlignRight);
+    // On the lead side, as far out as it fits; the numbers stand on the other.
+    const double room = (leftHanded() ? hands.x() : width() - hands.x()) - 19;
+    QFont fitting = strong;
+    if (QFontMetricsF(strong).horizontalAdvance(leaning) > room) fitting.setPixelSize(12);
+    const double wide = QFontMetricsF(fitting).horizontalAdvance(leaning);
+    const double outer = leftHanded() ? std::max(hands.x() - 15, 4 + wide)
+                                      : std::min(hands.x() + 15, width() - 4 - wide);
+    paintText(p, {outer, hands.y() + 5}, leaning, c.predicted, fitting,
+              leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
 
     const double L = s.swing.lowPoint_m;
     const double b = state.recipe().ballForward_m;
@@ -346,8 +352,13 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const QPointF ballLabel(m.toPixel(b, 0).x(), ground + 23);
     paintLabel(p, ballLabel + QPointF(lowRight ? -14 : 14, 0), where, c.predicted, strong, c.panel,
                lowRight ? Qt::AlignRight : Qt::AlignLeft);
-    paintText(p, {low.x() + (lowRight ? 12 : -12), ground + 23},
-              tr("low point %1 cm ahead").arg(text::number(100 * (L - b), 1)), c.ink, f,
+    const QString ahead = text::number(100 * (L - b), 1);
+    const double lowFrom = low.x() + (lowRight ? 12 : -12);
+    const double lowRoom = lowRight ? width() - 4 - lowFrom : lowFrom - 4;
+    QString lowPoint = tr("low point %1 cm ahead").arg(ahead);
+    if (QFontMetricsF(f).horizontalAdvance(lowPoint) > lowRoom)
+        lowPoint = tr("low %1 cm ahead").arg(ahead);
+    paintText(p, {lowFrom, ground + 23}, lowPoint, c.ink, f,
               lowRight ? Qt::AlignLeft : Qt::AlignRight);
     paintText(p, handles()[2].at + QPointF(0, 22),
               tr("%1 % lead").arg(text::number(state.recipe().weightLead_pct, 0)), c.predicted,

@@ -23,6 +23,9 @@
 namespace wedgeon {
 namespace {
 
+/// A longer text, such as a name of many words, does not push the others together.
+constexpr int widest_px = 200;
+
 template <class Named>
 QStringList textsOf(std::span<const Named> all) {
     QStringList out;
@@ -52,7 +55,7 @@ void GivenCell::setSentence(const QString& sentence) {
 
 QSize GivenCell::sizeHint() const {
     const QFontMetrics m(style::font(15, QFont::Medium));
-    return {m.horizontalAdvance(text()) + 30, 58};
+    return {std::min(m.horizontalAdvance(text()), widest_px) + 30, 58};
 }
 
 void GivenCell::paintEvent(QPaintEvent*) {

@@ -31,12 +31,12 @@ Panel* titledPanel(const QString& title, const QString& hint, QWidget* content) 
     auto* name = new SentenceLabel(SentenceLabel::Rank::Title);
     name->setText(title);
     name->setWordWrap(false);
-    auto* what = new SentenceLabel(SentenceLabel::Rank::Why);
+    auto* what = new LineLabel(SentenceLabel::Rank::Why, LineLabel::WhenTight::LeftOut);
     what->setText(hint);
     what->setFont(style::font(12));
-    what->setWordWrap(false);
-    line->addWidget(name, 1);
-    line->addWidget(what);
+    what->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    line->addWidget(name);
+    line->addWidget(what, 1);
     column->addLayout(line);
     column->addWidget(content, 1);
     return panel;

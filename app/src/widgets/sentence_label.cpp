@@ -4,6 +4,7 @@
 #include "widgets/sentence_label.h"
 
 #include <QEvent>
+#include <QPainter>
 
 #include "style/style.h"
 
@@ -37,6 +38,23 @@ void SentenceLabel::applyColour() {
     QPalette p;
     p.setColor(QPalette::WindowText, wanted);
     setPalette(p);
+}
+
+LineLabel::LineLabel(Rank rank, WhenTight whenTight, QWidget* parent)
+    : SentenceLabel(rank, parent), whenTight_(whenTight) {
+    setWordWrap(false);
+    // The room that it has does not follow from its text.
+    setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+}
+
+void LineLabel::paintEvent(QPaintEvent*) {
+    const QRect room = contentsRect();
+    const QString fitted = fontMetrics().elidedText(text(), Qt::ElideRight, room.width());
+    if (whenTight_ == WhenTight::LeftOut && fitted != text()) return;
+    QPainter p(this);
+    p.setFont(font());
+    p.setPen(palette().color(QPalette::WindowText));
+    p.drawText(room, static_cast<int>(alignment()) | Qt::TextSingleLine, fitted);
 }
 
 }  // namespace wedgeon

@@ -25,4 +25,22 @@ private:
     Rank rank_;
 };
 
+/// One line that takes what room there is: a text that is longer ends in dots, or is left out.
+class LineLabel : public SentenceLabel {
+    Q_OBJECT
+
+public:
+    enum class WhenTight { Dots, LeftOut };
+    explicit LineLabel(Rank rank, WhenTight whenTight = WhenTight::Dots, QWidget* parent = nullptr);
+    QSize minimumSizeHint() const override {
+        return {0, SentenceLabel::minimumSizeHint().height()};
+    }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    WhenTight whenTight_;
+};
+
 }  // namespace wedgeon

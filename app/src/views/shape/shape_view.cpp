@@ -6,6 +6,7 @@
 #include <QAction>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QScrollArea>
 #include <QToolButton>
 #include <QVBoxLayout>
 #include <array>
@@ -51,21 +52,30 @@ constexpr std::size_t mostLookedAt = 20'000;
 constexpr double sameLoft_rad = 0.01;
 /// Below this width the open drawer takes the place of spin and worth.
 constexpr int roomy_px = 1560;
+/// Below this height the panels stand closer.
+constexpr int roomyHeight_px = 560;
 
 }  // namespace
 
 ShapeView::ShapeView(Desk& desk, QWidget* parent)
     : View(desk, QStringLiteral("shape"), Stop::Shape, parent), bench_(desk.bench()) {
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(14, 12, 14, 12);
-    row->setSpacing(12);
-    auto* column = new QVBoxLayout;
-    column->setSpacing(10);
+    row->setContentsMargins(0, 0, 14, 0);
+    row->setSpacing(0);
+    auto* bench = new QWidget;
+    column_ = new QVBoxLayout(bench);
     makeDrawer();
-    column->addWidget(makeResult(), 12);
-    column->addWidget(new NumberRow(bench_));
-    column->addWidget(makeDrawings(), 10);
-    row->addLayout(column, 1);
+    column_->addWidget(makeResult(), 12);
+    column_->addWidget(new NumberRow(bench_));
+    column_->addWidget(makeDrawings(), 10);
+    // A window that is lower than the drawings need scrolls them; nothing is pressed together.
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(bench);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    row->addWidget(scroll, 1);
     row->addWidget(drawer_);
     connect(drawer_, &Drawer::changed, this, &ShapeView::fitDrawings);
     makeCommands();
@@ -147,16 +157,16 @@ QWidget* ShapeView::makeDrawings() {
     auto* row = new QHBoxLayout(drawings);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(12);
-    drawings->setMinimumHeight(252);
+    drawings->setMinimumHeight(246);
     spin_ = new SpinDrawing(bench_);
     spinPanel_ = titledPanel(tr("Spin against spin loft"), tr("today's curve"), spin_);
     worthPanel_ = titledPanel(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
     row->addWidget(
-        titledPanel(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 34);
+        titledPanel(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 33);
     row->addWidget(
-        titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)), 38);
-    row->addWidget(spinPanel_, 31);
-    row->addWidget(worthPanel_, 23);
+        titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)), 37);
+    row->addWidget(spinPanel_, 30);
+    row->addWidget(worthPanel_, 26);
     return drawings;
 }
 
@@ -234,6 +244,9 @@ void ShapeView::fitDrawings() {
     const bool narrow = drawer_->current() && width() < roomy_px;
     spinPanel_->setVisible(!narrow);
     worthPanel_->setVisible(!narrow);
+    const bool low = height() < roomyHeight_px;
+    column_->setContentsMargins(14, low ? 6 : 12, drawer_->current() ? 12 : 0, low ? 6 : 12);
+    column_->setSpacing(low ? 6 : 10);
 }
 
 void ShapeView::resizeEvent(QResizeEvent* event) {

@@ -8,6 +8,8 @@
 
 #include "views/view.h"
 
+class QVBoxLayout;
+
 namespace wedgeon {
 
 class CautionLine;
@@ -54,6 +56,7 @@ private:
     CautionLine* caution_;
     FlightDrawing* flight_;
     SpinDrawing* spin_;
+    QVBoxLayout* column_;
     QWidget *spinPanel_, *worthPanel_;
     Drawer* drawer_;
     RecipePage* recipePage_;

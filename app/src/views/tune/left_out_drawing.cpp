@@ -3,6 +3,7 @@
 // Three bars for each result.
 #include "views/tune/left_out_drawing.h"
 
+#include <QFontMetricsF>
 #include <QPainter>
 #include <algorithm>
 
@@ -43,11 +44,22 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     const QFont strong = style::font(13, QFont::DemiBold);
     const double left = margin_px + nameWidth_px;
     const double right = width() - margin_px - valueWidth_px - heldWidth_px;
-    paintText(p, {left, 14}, tr("mean error:"), c.soft, f);
-    paintText(p, {left + 74, 14}, tr("filled tuned"), c.predicted, f);
-    paintText(p, {left + 150, 14}, tr("open prior"), c.soft, f);
-    paintText(p, {left + 218, 14}, tr("dotted regression"), c.soft, f);
-    paintText(p, {width() - margin_px, 14}, tr("80 % held"), c.soft, f, Qt::AlignRight);
+    // Each bar's name behind a piece of it; what stands at the right end gets the room that is
+    // left.
+    double x = left;
+    const auto key = [&](const QPen& pen, const QBrush& brush, const QString& name) {
+        p.setPen(pen);
+        p.setBrush(brush);
+        p.drawRect(QRectF(x, 5, 12, 8));
+        paintText(p, {x + 16, 14}, name, c.soft, f);
+        x += 16 + QFontMetricsF(f).horizontalAdvance(name) + 10;
+    };
+    key(Qt::NoPen, c.predicted, tr("tuned"));
+    key(QPen(c.soft, 1.2), Qt::NoBrush, tr("prior"));
+    key(QPen(c.former, 1.2, Qt::DotLine), Qt::NoBrush, tr("regression"));
+    QString held = tr("80 % held");
+    if (x + QFontMetricsF(f).horizontalAdvance(held) > width() - margin_px) held = tr("held");
+    paintText(p, {width() - margin_px, 14}, held, c.soft, f, Qt::AlignRight);
     const double pitch = (height() - 22.0) / static_cast<double>(rows_.size());
     double y = 22.0 + pitch / 2;
     for (const Row& r : rows_) {

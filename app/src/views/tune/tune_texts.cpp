@@ -227,7 +227,7 @@ QString tuneSentence(const PlayerTuning& tuning) {
     if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player);
     QStringList parts;
     const SpinSignature& s = fit.signature;
-    const QString interval = tr("%1 to %2 %").arg(percent(s.low80), percent(s.high80));
+    const QString interval = tr("%1 to %2\u00A0%").arg(percent(s.low80), percent(s.high80));
     if (s.low80 > 1.0) {
         parts << tr("%1 % more friction than ball, face and lie explain (%2)")
                      .arg(percent(s.factor), interval);

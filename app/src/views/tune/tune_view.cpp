@@ -8,6 +8,7 @@
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QToolButton>
@@ -232,12 +233,20 @@ QWidget* TuneView::makeRight() {
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(12);
     leftOut_ = new LeftOutDrawing(tr("Errors on days left out"));
-    right->addWidget(titledPanel(tr("On days left out"), QString(), leftOut_), 10);
+    right->addWidget(titledPanel(tr("On days left out"), tr("mean error"), leftOut_), 10);
     auto* content = new QWidget;
     auto* column = new QVBoxLayout(content);
     column->setContentsMargins(0, 0, 0, 10);
     next_ = bodyText(QStringLiteral("tuneNext"));
-    column->addWidget(next_, 1);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(next_);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setAccessibleName(tr("Not known yet, and what to hit next"));
+    scroll->viewport()->setAutoFillBackground(false);
+    next_->setAutoFillBackground(false);
+    column->addWidget(scroll, 1);
     hit_ = new QPushButton(tr("Hit these in Watch"));
     hit_->setToolTip(tr("Take the list to Watch, where shots are ticked off as they come in"));
     column->addWidget(hit_, 0, Qt::AlignHCenter);

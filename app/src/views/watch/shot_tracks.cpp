@@ -73,10 +73,11 @@ void TracksHeader::paintEvent(QPaintEvent*) {
         const double shown = spin ? 1e-3 : 1.0;  // thousands of rpm are easier to scan
         p.setFont(name);
         p.setPen(c.ink);
-        p.drawText(QPointF(at.left[i], 17),
-                   trackName(track) + QStringLiteral(" ") + (spin ? tr("k rpm") : unit.name));
+        p.drawText(QPointF(at.left[i], 17), trackName(track));
+        const double unitAt = QFontMetricsF(name).horizontalAdvance(trackName(track)) + 4;
         p.setFont(small);
         p.setPen(c.soft);
+        p.drawText(QPointF(at.left[i] + unitAt, 17), spin ? tr("k rpm") : unit.name);
         const auto range = shots_.range(track);
         const int decimals = spin ? 1 : 0;
         p.drawText(QPointF(at.left[i], 34),

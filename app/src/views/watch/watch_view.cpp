@@ -34,7 +34,6 @@ class LineHolder : public QWidget {
 public:
     explicit LineHolder(QLabel* label) : label_(label) {
         label_->setParent(this);
-        label_->setWordWrap(false);
         setMinimumWidth(120);
         setFixedHeight(30);
     }
@@ -169,7 +168,7 @@ QWidget* WatchView::makeList() {
     column->setSpacing(2);
     auto* top = new QHBoxLayout;
     top->setContentsMargins(15, 0, 8, 4);
-    title_ = new SentenceLabel(SentenceLabel::Rank::Title);
+    title_ = new LineLabel(SentenceLabel::Rank::Title);
     title_->setObjectName(QStringLiteral("watchTitle"));
     filter_ = new QLineEdit;
     filter_->setPlaceholderText(tr("Show only…  lob  spin>6000"));
@@ -301,12 +300,12 @@ void WatchView::refreshList() {
 void WatchView::refreshTitle() {
     const int all = shots_.total();
     const int shown = shown_.isFiltered() ? shown_.rowCount() : all;
-    title_->setToolTip(filterError_);
     title_->setText(!filterError_.isEmpty() ? filterError_
                     : shown == all ? tr("%1 from %2").arg(text::shots(all), shots_.source())
                     : shown == 0
                         ? tr("None of %1 is like this").arg(text::shots(all))
                         : tr("%1 of %2 from %3").arg(shown).arg(text::shots(all), shots_.source()));
+    title_->setToolTip(title_->text());
 }
 
 void WatchView::showCurrent() {
