@@ -96,6 +96,36 @@ TEST_F(KitWindowTest, APlayerWithWedgesIsKeptAndTakenUpAgain) {
     EXPECT_TRUE(cell("Wedge").startsWith(QStringLiteral("52°")));
 }
 
+TEST_F(KitWindowTest, ShotsUnderAnotherNameArePredictedForTheSamePlayer) {
+    openShots(write(QStringLiteral("one.csv"),
+                    "player,club speed (m/s),attack angle (deg),club path (deg),face angle (deg),"
+                    "dynamic loft (deg),carry (m)\nR. Vale,20,-5,4,2,50,30\n"));
+    edit("Player", [&](QWidget& editor) {
+        byName<QComboBox>(QStringLiteral("Hand"), &editor)->setCurrentIndex(1);
+        keep(editor, "Kept players", "Runa Vale");
+    });
+    edit("Player", [&](QWidget& editor) {
+        auto* others = byName<QLineEdit>(QStringLiteral("Also called"), &editor);
+        EXPECT_EQ(others->text(), QString());
+        others->setText(QStringLiteral(" R. Vale ; runa;R. Vale"));
+        emit others->editingFinished();
+    });
+    store::Logbook book = logged();
+    EXPECT_EQ(store::Kit(book).otherNames("Runa Vale"),
+              (std::vector<std::string>{"R. Vale", "runa"}));
+    const store::Fallback fallback = window_->desk.bench().fallback();
+    EXPECT_EQ(store::findShotGivens(book.shots()[0].record, fallback).player.hand, Hand::Left);
+    // Another player's own name is refused, and said.
+    edit("Player", [&](QWidget& editor) { keep(editor, "Kept players", "Odo Ferrin"); });
+    edit("Player", [&](QWidget& editor) {
+        auto* others = byName<QLineEdit>(QStringLiteral("Also called"), &editor);
+        others->setText(QStringLiteral("Runa Vale"));
+        emit others->editingFinished();
+    });
+    settle();
+    EXPECT_TRUE(notice().contains(QStringLiteral("a player of his own"))) << notice().toStdString();
+}
+
 TEST_F(KitWindowTest, LiesAndGroundsAreKeptAndTaken) {
     edit("Lie", [&](QWidget& editor) {
         byName<QDoubleSpinBox>(QStringLiteral("Grass between"), &editor)->setValue(35);

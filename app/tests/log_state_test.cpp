@@ -192,7 +192,7 @@ TEST_F(LogStateTest, UndoneAndDoneAgainAcrossArrivalsEachStepMeetsItsOwnShot) {
     const auto shots = logged().shots();
     ASSERT_EQ(shots.size(), 3u);
     for (const store::LoggedShot& s : shots)
-        EXPECT_EQ(s.setAside, s.id == id ? "by the coach" : "") << s.id;
+        EXPECT_EQ(s.setAside, s.id == id ? "coach" : "") << s.id;
     EXPECT_GT(shots.back().id, id) << "the live shot has a number of its own";
 }
 
@@ -230,7 +230,7 @@ TEST_F(LogStateTest, AnUndoThatWouldTakeAnotherWindowsWordsSaysSoAndUndoGoesOn) 
     // A step that failed is gone; the next ones work.
     EXPECT_FALSE(action(QStringLiteral("Undo"))->isEnabled());
     action(QStringLiteral("Set the shot aside"))->trigger();
-    EXPECT_EQ(logged().shots().back().setAside, "by the coach");
+    EXPECT_EQ(logged().shots().back().setAside, "coach");
     action(QStringLiteral("Undo"))->trigger();
     EXPECT_EQ(logged().shots().back().setAside, "");
 }

@@ -270,7 +270,7 @@ TEST_F(WaitingTest, ChangesThatWaitAreWrittenBeforeTheWindowCloses) {
     other->exec("ROLLBACK");
     EXPECT_TRUE(QTest::qWaitFor([&] { return !window_->isVisible(); }, patience(5000)));
     window_.reset();
-    EXPECT_EQ(store::Logbook(logbookPath().toStdString()).shots().back().setAside, "by the coach");
+    EXPECT_EQ(store::Logbook(logbookPath().toStdString()).shots().back().setAside, "coach");
 }
 
 TEST_F(WaitingTest, LiveShotsGoOnWhileALongFileIsRead) {

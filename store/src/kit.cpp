@@ -3,8 +3,10 @@
 // Records and rows.
 #include "wedgeon/store/kit.h"
 
+#include <algorithm>
 #include <array>
 
+#include "identities.h"
 #include "logbook_db.h"
 #include "wedgeon/error.h"
 
@@ -78,17 +80,98 @@ void put(Logbook& logbook, const char* sql, const std::string& name,
 }
 
 std::int64_t playerId(SQLite::Database& db, const std::string& name) {
-    SQLite::Statement find(db, "SELECT id FROM players WHERE name = ?");
+    SQLite::Statement find(db, "SELECT id FROM players WHERE name = ? AND kept");
     find.bind(1, name);
     if (!find.executeStep())
         throw StoreError(Fault::Malformed, "there is no player of the name " + name);
     return find.getColumn(0).getInt64();
 }
 
+void run(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> numbers,
+         const std::string& name = {}) {
+    SQLite::Statement s(db, sql);
+    int at = 1;
+    for (const std::int64_t v : numbers)
+        s.bind(at++, v);
+    if (s.getBindParameterCount() >= at) s.bind(at, name);
+    s.exec();
+}
+
+/// All that was \p from's is \p to's; \p from goes. Clubs of one name become one.
+void merge(SQLite::Database& db, std::int64_t from, std::int64_t to) {
+    run(db,
+        "INSERT OR IGNORE INTO clubs(player_id, name) SELECT ?2, name FROM clubs WHERE player_id = "
+        "?1",
+        {from, to});
+    constexpr const char* itsClub =
+        "(SELECT now.id FROM clubs AS now JOIN clubs AS was ON was.name = now.name WHERE "
+        "now.player_id = ?2 AND was.id = club_id)";
+    run(db,
+        (std::string("UPDATE shots SET club_id = ") + itsClub +
+         " WHERE player_id = ?1 AND club_id IS NOT NULL")
+            .c_str(),
+        {from, to});
+    run(db,
+        (std::string("UPDATE OR REPLACE club_names SET player_id = ?2, club_id = ") + itsClub +
+         " WHERE player_id = ?1")
+            .c_str(),
+        {from, to});
+    run(db,
+        (std::string("UPDATE wedges SET player_id = ?2, club_id = ") + itsClub +
+         " WHERE player_id = ?1")
+            .c_str(),
+        {from, to});
+    run(db, "UPDATE shots SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "UPDATE sessions SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    rewriteParts(db, {from, to});
+    run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", {from});
+    run(db, "UPDATE player_names SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "DELETE FROM clubs WHERE player_id = ?1", {from});
+    run(db, "DELETE FROM players WHERE id = ?1", {from});
+}
+
+/// The shots that call their player so are of somebody known by that name alone again.
+void split(SQLite::Database& db, std::int64_t player, const std::string& name) {
+    run(db, "DELETE FROM player_names WHERE player_id = ?1 AND name = ?2", {player}, name);
+    Identities who(db);
+    const std::int64_t own = who.player(Word(name));
+    SQLite::Statement find(db,
+                           "SELECT DISTINCT coalesce(wedge, '') FROM shots WHERE player_id = ? AND "
+                           "player = ?");
+    find.bind(1, player);
+    find.bind(2, name);
+    std::vector<std::string> clubs;
+    while (find.executeStep())
+        clubs.push_back(textAt(find, 0));
+    for (const std::string& club : clubs) {
+        SQLite::Statement move(db,
+                               "UPDATE shots SET player_id = ?1, club_id = ?2 WHERE player_id = ?3 "
+                               "AND player = ?4 AND coalesce(wedge, '') = ?5");
+        move.bind(1, own);
+        if (const auto id = who.club(own, Word(club))) move.bind(2, *id);
+        move.bind(3, player);
+        move.bind(4, name);
+        move.bind(5, club);
+        move.exec();
+    }
+    rewriteParts(db, {player, own});
+}
+
+std::vector<std::string> otherNamesOf(SQLite::Database& db, std::int64_t player) {
+    std::vector<std::string> out;
+    SQLite::Statement all(db, "SELECT name FROM player_names WHERE player_id = ? ORDER BY name");
+    all.bind(1, player);
+    while (all.executeStep())
+        out.push_back(textAt(all, 0));
+    return out;
+}
+
 }  // namespace
 
 std::vector<Player> Kit::players() const {
-    return rows(logbook_, "SELECT id, name, hand, note FROM players ORDER BY name", {},
+    return rows(logbook_, "SELECT id, name, hand, note FROM players WHERE kept ORDER BY name", {},
                 [](SQLite::Statement& s) {
                     return Player{s.getColumn(0).getInt64(), s.getColumn(1).getString(),
                                   s.getColumn(2).getString() == "left" ? Hand::Left : Hand::Right,
@@ -108,9 +191,17 @@ std::int64_t Kit::keepPlayer(const Player& player) {
     requireText(player.note, "the note");
     std::int64_t id = 0;
     change(logbook_, [&](SQLite::Database& db) {
+        // Whoever gets a name of his own is no longer somebody else's other name.
+        SQLite::Statement other(db, "SELECT player_id FROM player_names WHERE name = ?");
+        other.bind(1, player.name);
+        if (other.executeStep()) {
+            const std::int64_t former = other.getColumn(0).getInt64();
+            other.reset();
+            split(db, former, player.name);
+        }
         SQLite::Statement put(db,
-                              "INSERT INTO players(name, hand, note) VALUES(?1, ?2, ?3) ON "
-                              "CONFLICT(name) DO UPDATE SET hand = ?2, note = ?3");
+                              "INSERT INTO players(name, hand, note, kept) VALUES(?1, ?2, ?3, 1) "
+                              "ON CONFLICT(name) DO UPDATE SET hand = ?2, note = ?3, kept = 1");
         put.bind(1, player.name);
         put.bind(2, player.hand == Hand::Left ? "left" : "right");
         put.bind(3, player.note);
@@ -124,7 +215,58 @@ void Kit::removePlayer(const std::string& name) {
     change(logbook_, [&](SQLite::Database& db) {
         run(db, "DELETE FROM wedges WHERE player_id IN (SELECT id FROM players WHERE name = ?)",
             name);
-        run(db, "DELETE FROM players WHERE name = ?", name);
+        run(db, "UPDATE players SET kept = 0, hand = 'right', note = '' WHERE name = ?", name);
+    });
+}
+
+std::vector<std::string> Kit::otherNames(const std::string& player) const {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return book.guarded([&] {
+        const auto id = findPlayerId(*book.db, player);
+        return id ? otherNamesOf(*book.db, *id) : std::vector<std::string>{};
+    });
+}
+
+void Kit::setOtherNames(const std::string& player, const std::vector<std::string>& names) {
+    for (const std::string& name : names)
+        requireName(name, "player");
+    change(logbook_, [&](SQLite::Database& db) {
+        const std::int64_t id = playerId(db, player);
+        const std::vector<std::string> former = otherNamesOf(db, id);
+        for (const std::string& name : former) {
+            if (std::find(names.begin(), names.end(), name) == names.end()) split(db, id, name);
+        }
+        for (const std::string& name : names) {
+            if (name == player || std::find(former.begin(), former.end(), name) != former.end())
+                continue;
+            SQLite::Statement find(db, "SELECT id, kept FROM players WHERE name = ?");
+            find.bind(1, name);
+            if (find.executeStep()) {
+                const std::int64_t other = find.getColumn(0).getInt64();
+                if (find.getColumn(1).getInt() != 0)
+                    throw StoreError(Fault::Malformed, name + " is a player of his own");
+                find.reset();
+                merge(db, other, id);
+            }
+            SQLite::Statement taken(db, "SELECT 1 FROM player_names WHERE name = ?");
+            taken.bind(1, name);
+            if (taken.executeStep())
+                throw StoreError(Fault::Malformed, name + " is another player's other name");
+            run(db, "INSERT INTO player_names(player_id, name) VALUES(?1, ?2)", {id}, name);
+        }
+    });
+}
+
+std::map<std::string, std::string> Kit::allOtherNames() const {
+    const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return book.guarded([&] {
+        std::map<std::string, std::string> out;
+        SQLite::Statement all(*book.db,
+                              "SELECT player_names.name, players.name FROM player_names JOIN "
+                              "players ON players.id = player_id");
+        while (all.executeStep())
+            out.emplace(textAt(all, 0), textAt(all, 1));
+        return out;
     });
 }
 
@@ -174,7 +316,8 @@ void Kit::keepWedge(const std::string& player, const KitWedge& wedge, const std:
         end.exec();
         SQLite::Statement put(db,
                               "INSERT INTO wedges(player_id, name, loft_rad, lie_rad, bounce_rad, "
-                              "sole, length_m, grooves, since, note) VALUES(?,?,?,?,?,?,?,?,?,?)");
+                              "sole, length_m, grooves, since, note, club_id) "
+                              "VALUES(?,?,?,?,?,?,?,?,?,?,?)");
         put.bind(1, owner);
         put.bind(2, wedge.name);
         put.bind(3, wedge.wedge.loft_rad);
@@ -185,6 +328,7 @@ void Kit::keepWedge(const std::string& player, const KitWedge& wedge, const std:
         put.bind(8, wedge.grooves);
         put.bind(9, today);
         put.bind(10, wedge.note);
+        put.bind(11, *Identities(db).club(owner, Word(wedge.name)));
         put.exec();
     });
 }

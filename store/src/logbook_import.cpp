@@ -100,7 +100,8 @@ LoggedImport importFile(const Logbook& reading, const OnWriter& onWriter,
         Batches::Batch batch;
         while (batches.take(batch)) {
             for (ShotRecord& shot : batch) {
-                if (known.contains(shot)) {
+                if (const auto its = known.findSource(shot)) {
+                    writer->met(*its);
                     ++knownShots;
                 } else {
                     fresh.push_back(std::move(shot));

@@ -61,11 +61,15 @@ std::vector<Session> Logbook::sessions() const {
         std::vector<Session> out;
         SQLite::Statement all(
             *impl_->db,
-            "SELECT id, title, started FROM sessions WHERE EXISTS(SELECT 1 FROM "
-            "sources WHERE session_id = sessions.id AND state = 'whole') ORDER BY "
-            "started, id");
-        while (all.executeStep())
-            out.push_back({all.getColumn(0).getInt64(), textAt(all, 1), textAt(all, 2)});
+            "SELECT id, title, started, day, kind, player_id, note FROM sessions WHERE "
+            "EXISTS(SELECT 1 FROM sources WHERE session_id = sessions.id AND state = 'whole') "
+            "ORDER BY started, id");
+        while (all.executeStep()) {
+            out.push_back({all.getColumn(0).getInt64(), textAt(all, 1), textAt(all, 2),
+                           textAt(all, 3),
+                           textAt(all, 4) == "live" ? Session::Kind::Live : Session::Kind::File,
+                           all.getColumn(5).getInt64(), textAt(all, 6)});
+        }
         return out;
     });
 }
@@ -92,7 +96,7 @@ LogbookSummary Logbook::summary() const {
     if (!all.empty()) out.newestSession = all.back().title;
     out.players = impl_->guarded([&] {
         return static_cast<std::size_t>(
-            impl_->db->execAndGet("SELECT count(*) FROM players").getInt64());
+            impl_->db->execAndGet("SELECT count(*) FROM players WHERE kept").getInt64());
     });
     return out;
 }

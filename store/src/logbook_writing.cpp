@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <ctime>
 #include <map>
+#include <set>
 
 #include "shot_columns.h"
 #include "shot_hash.h"
@@ -61,13 +62,18 @@ std::int64_t addSource(SQLite::Database& db, const char* kind, const std::string
     return db.getLastInsertRowid();
 }
 
-/// What does not show yet need not be on the disk yet either: the last commit syncs all of it.
+/// What does not show yet need not be on the disk yet either: the last commit syncs all of it. What
+/// its rows refer to was looked up in the same transaction: asking again for each would take time.
 class Unhurried {
 public:
     explicit Unhurried(SQLite::Database& db) : db_(db) {
         db_.tryExec("PRAGMA synchronous = NORMAL");
+        db_.tryExec("PRAGMA foreign_keys = OFF");
     }
-    ~Unhurried() { db_.tryExec("PRAGMA synchronous = FULL"); }
+    ~Unhurried() {
+        db_.tryExec("PRAGMA foreign_keys = ON");
+        db_.tryExec("PRAGMA synchronous = FULL");
+    }
     Unhurried(const Unhurried&) = delete;
     Unhurried& operator=(const Unhurried&) = delete;
 
@@ -94,8 +100,12 @@ bool sentBefore(SQLite::Database& db, const LiveConnection& connection, const Li
 }  // namespace
 
 struct KnownShots::Impl {
+    struct One {
+        std::int64_t hash = 0, source = 0;
+        bool operator<(const One& other) const { return hash < other.hash; }
+    };
     /// By version of the hash, sorted.
-    std::map<int, std::vector<std::int64_t>> hashes;
+    std::map<int, std::vector<One>> hashes;
     std::int64_t newest = 0;             ///< id of the newest shot
     std::vector<std::int64_t> notShown;  ///< sources that were not whole
 };
@@ -121,7 +131,8 @@ KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>())
         while (all.executeStep()) {
             const auto its = versions.find(all.getColumn(0).getInt64());
             if (its != versions.end())
-                impl_->hashes[its->second].push_back(all.getColumn(1).getInt64());
+                impl_->hashes[its->second].push_back(
+                    {all.getColumn(1).getInt64(), all.getColumn(0).getInt64()});
         }
         // A paced run goes out with an export as the release, and comes back as it.
         SQLite::Statement paced(db, selectShot() + " AND paced_m IS NOT NULL");
@@ -129,7 +140,7 @@ KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>())
         while (paced.executeStep()) {
             const int version = paced.getColumn(5).getInt();
             if (version >= 1 && version <= hashVersion)
-                impl_->hashes[version].push_back(hashOf(shotAt(paced, words).record, version));
+                impl_->hashes[version].push_back({hashOf(shotAt(paced, words).record, version), 0});
         }
     });
     for (auto& [version, all] : impl_->hashes)
@@ -140,9 +151,16 @@ KnownShots::~KnownShots() = default;
 KnownShots::KnownShots(KnownShots&&) noexcept = default;
 
 bool KnownShots::contains(const ShotRecord& shot) const {
-    return std::any_of(impl_->hashes.begin(), impl_->hashes.end(), [&](const auto& its) {
-        return std::binary_search(its.second.begin(), its.second.end(), hashOf(shot, its.first));
-    });
+    return findSource(shot).has_value();
+}
+
+std::optional<std::int64_t> KnownShots::findSource(const ShotRecord& shot) const {
+    for (const auto& [version, all] : impl_->hashes) {
+        const Impl::One wanted{hashOf(shot, version), 0};
+        const auto at = std::lower_bound(all.begin(), all.end(), wanted);
+        if (at != all.end() && at->hash == wanted.hash) return at->source;
+    }
+    return std::nullopt;
 }
 
 struct LogbookWriter::Impl {
@@ -151,11 +169,31 @@ struct LogbookWriter::Impl {
     const KnownShots::Impl& known;
     AddedShots result;
     bool committed = false;
+    std::set<std::int64_t> players;            ///< whose shots were added
+    std::map<std::int64_t, std::int64_t> met;  ///< known shots of the file, by source
+
+    /// The session that the file goes on with: it holds at least half of what came from one of its
+    /// sources. A title or a file's name does not tell.
+    std::int64_t findFormer(SQLite::Database& db) const {
+        std::int64_t best = 0;
+        std::int64_t most = 0;
+        for (const auto& [from, shots] : met) {
+            if (from == 0 || shots <= most) continue;
+            if (2 * shots < number(db, "SELECT count(*) FROM shots WHERE source_id = ?", {from}))
+                continue;
+            const auto session = number(
+                db, "SELECT session_id FROM sources WHERE id = ? AND state = 'whole'", {from});
+            if (session == 0) continue;
+            most = shots;
+            best = session;
+        }
+        return best;
+    }
 };
 
 LogbookWriter::LogbookWriter(Logbook& logbook, const ShotSource& source, const KnownShots& known)
     : impl_(std::make_unique<Impl>(
-          Impl{LogbookAccess::of(logbook), source, *known.impl_, {}, false})) {
+          Impl{LogbookAccess::of(logbook), source, *known.impl_, {}, false, {}, {}})) {
     impl_->book.requireWritable();
 }
 
@@ -173,6 +211,10 @@ LogbookWriter::~LogbookWriter() {
     }
 }
 
+void LogbookWriter::met(std::int64_t source) {
+    ++impl_->met[source];
+}
+
 void LogbookWriter::abandon() noexcept {
     impl_->committed = true;
 }
@@ -183,7 +225,8 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
     const Unhurried unhurried(*w.book.db);
     changed(w.book, [&](SQLite::Database& db) {
         if (w.result.source == 0) {
-            w.result.session = sessionNamed(db, w.source.session, w.source.time);
+            w.result.session =
+                addSession(db, "file", w.source.session, w.source.time, shots.front()[Label::Time]);
             w.result.source =
                 addSource(db, "file", w.source.name, w.result.session, w.source.time, "arriving");
         } else if (run(db, "UPDATE sources SET touched_s = ? WHERE id = ? AND state = 'arriving'",
@@ -192,6 +235,8 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
                                                   ": the import stood still for too long and was "
                                                   "given up; nothing was taken");
         }
+        Identities who(db);
+        Parts parts;
         // Many rows a statement: what each statement begins and ends with is paid once for them.
         constexpr std::size_t rowsTogether = 32;
         const auto put = [&](std::size_t rows, std::span<const ShotRecord> all) {
@@ -201,6 +246,7 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
                 for (const ShotRecord& shot : all.subspan(from, rows)) {
                     insert.bind(at + 1, w.result.source);
                     insert.bind(at + 2, hashOf(shot));
+                    bindIdentities(insert, at + 6, shot, who, parts);
                     bindRecord(insert, at + firstRecordColumn, shot);
                     at += columnsOfARow;
                 }
@@ -211,7 +257,9 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
         const std::size_t whole = shots.size() / rowsTogether * rowsTogether;
         if (whole > 0) put(rowsTogether, shots.first(whole));
         if (whole < shots.size()) put(1, shots.subspan(whole));
+        parts.write(db, w.result.source);
         w.result.added += shots.size();
+        w.players.insert(who.players().begin(), who.players().end());
     });
 }
 
@@ -277,13 +325,7 @@ AddedShots LogbookWriter::commit() {
     Impl& w = *impl_;
     if (w.result.source == 0) {
         w.committed = true;
-        w.book.guarded([&] {
-            SQLite::Statement find(*w.book.db,
-                                   "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT "
-                                   "1");
-            find.bind(1, w.source.session);
-            w.result.session = asNumber(find);
-        });
+        w.book.guarded([&] { w.result.session = w.findFormer(*w.book.db); });
         return w.result;
     }
     std::size_t twice = 0;
@@ -304,6 +346,14 @@ AddedShots LogbookWriter::commit() {
                                                   ": the import stood still for too long and was "
                                                   "given up; nothing was taken");
         }
+        const std::int64_t former = w.findFormer(db);
+        if (any && former != 0)
+            run(db, "UPDATE sources SET session_id = ? WHERE id = ?", {former, w.result.source});
+        if (!any || former != 0) {
+            run(db, "DELETE FROM sessions WHERE id = ?", {w.result.session});
+            w.result.session = former;
+        }
+        if (any) noteSessionPlayers(db, w.result.session, w.players, former == 0);
     });
     w.committed = true;
     w.result.added -= twice;
@@ -320,7 +370,8 @@ AddedShots Logbook::addShots(const ShotSource& source, std::span<const ShotRecor
     constexpr std::size_t mostTogether = 10'000;
     std::size_t knownShots = 0;
     for (std::size_t from = 0; from < shots.size();) {
-        if (known.contains(shots[from])) {
+        if (const auto its = known.findSource(shots[from])) {
+            writer.met(*its);
             ++knownShots;
             ++from;
             continue;
@@ -343,13 +394,17 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
     auto out = changed(*impl_, [&](SQLite::Database& db) {
         std::vector<std::optional<LoggedShot>> kept;
         SQLite::Statement insert(db, insertShots(1));
+        Identities who(db);
+        Parts parts;
+        const bool isNew = now.session == 0;
         for (const LiveArrival& shot : shots) {
             const std::int64_t hash = hashOf(shot.record);
             if (sentBefore(db, now, shot, hash, at_s)) {
                 kept.emplace_back();
                 continue;
             }
-            if (now.session == 0) now.session = sessionNamed(db, now.title, now.time);
+            if (now.session == 0)
+                now.session = addSession(db, "live", now.title, now.time, shot.arrived);
             if (now.source == 0)
                 now.source = addSource(db, "live", now.device, now.session, now.time, "whole");
             insert.reset();
@@ -359,6 +414,7 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
             insert.bind(3, shot.deviceShot);
             insert.bind(4, shot.arrived);
             insert.bind(5, at_s);
+            bindIdentities(insert, 6, shot.record, who, parts, shot.arrived);
             bindRecord(insert, firstRecordColumn, shot.record);
             insert.exec();
             LoggedShot logged;
@@ -368,6 +424,8 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
             if (logged.record[Label::Time].empty()) logged.record[Label::Time] = shot.arrived;
             kept.emplace_back(std::move(logged));
         }
+        if (now.source != 0) parts.write(db, now.source);
+        if (now.session != 0) noteSessionPlayers(db, now.session, who.players(), isNew);
         return kept;
     });
     connection = now;  // not before it is committed
@@ -395,8 +453,12 @@ void Logbook::restoreSource(std::int64_t source) {
             findAmong(db, source,
                       hashesSince(db, source, known.impl_->newest, known.impl_->notShown))
                 .size();
-        for (const auto& [version, hashes] : known.impl_->hashes)
+        for (const auto& [version, all] : known.impl_->hashes) {
+            std::vector<std::int64_t> hashes(all.size());
+            std::transform(all.begin(), all.end(), hashes.begin(),
+                           [](const auto& one) { return one.hash; });
             twice += findAmong(db, source, hashes).size();
+        }
         if (twice > 0) {
             throw StoreError(Fault::Conflict,
                              std::to_string(twice) +

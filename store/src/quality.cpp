@@ -278,11 +278,11 @@ private:
     }
 
     void findOutliers() {
-        const auto byPlayer = [](const ShotRecord& r) { return r[Label::Player]; };
-        const auto bySwing = [](const ShotRecord& r) {
+        const auto byPlayer = [this](const ShotRecord& r) { return findPlayerName(r, fallback_); };
+        const auto bySwing = [this](const ShotRecord& r) {
             // A shot with another set-up is no stray of the usual one.
-            return r[Label::Player] + '\x1f' + r[Label::Wedge] + '\x1f' + r[Label::Swing] + '\x1f' +
-                   r[Label::Recipe];
+            return findPlayerName(r, fallback_) + '\x1f' + r[Label::Wedge] + '\x1f' +
+                   r[Label::Swing] + '\x1f' + r[Label::Recipe];
         };
         // What the ball does depends on the ball, what the club does not.
         const auto bySwingAndBall = [&](const ShotRecord& r) {
@@ -350,26 +350,26 @@ private:
 
 }  // namespace
 
-std::string_view doubtWord(Doubt doubt) {
+std::string_view doubtKey(Doubt doubt) {
     switch (doubt) {
         case Doubt::Units:
-            return "unit?";
+            return "units";
         case Doubt::Energy:
-            return "too fast";
+            return "energy";
         case Doubt::Spin:
-            return "spin?";
+            return "spin";
         case Doubt::Duplicate:
-            return "twice";
+            return "duplicate";
         case Doubt::Frozen:
             return "frozen";
         case Doubt::Estimated:
             return "estimated";
         case Doubt::Fat:
-            return "fat?";
+            return "fat";
         case Doubt::Thin:
-            return "thin?";
+            return "thin";
         case Doubt::OffCentre:
-            return "off centre?";
+            return "off-centre";
         case Doubt::Damaged:
             return "damaged";
         case Doubt::Outlier:
@@ -385,7 +385,7 @@ std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Fa
 
 std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot) {
     std::erase_if(notes, [&](const QualityNote& n) {
-        return std::find(shot.dismissed.begin(), shot.dismissed.end(), doubtWord(n.doubt)) !=
+        return std::find(shot.dismissed.begin(), shot.dismissed.end(), doubtKey(n.doubt)) !=
                shot.dismissed.end();
     });
     return notes;

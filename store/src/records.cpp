@@ -6,6 +6,17 @@
 #include <algorithm>
 
 namespace wedgeon::store {
+namespace {
+
+/// Whoever is called otherwise is the same.
+void addOtherNames(const Records& records, Players& everyone) {
+    for (const auto& [other, own] : records.otherNames) {
+        if (const auto its = everyone.find(own); its != everyone.end())
+            everyone[other] = its->second;
+    }
+}
+
+}  // namespace
 
 PlayerModel Records::modelOf(const std::string& name) const {
     const auto its = everyone->find(name);
@@ -16,6 +27,14 @@ const Player* Records::findPlayer(const std::string& name) const {
     const auto at = std::find_if(players.begin(), players.end(),
                                  [&](const Player& p) { return p.name == name; });
     return at == players.end() ? nullptr : &*at;
+}
+
+std::vector<std::string> Records::otherNamesOf(const std::string& player) const {
+    std::vector<std::string> out;
+    for (const auto& [other, own] : otherNames) {
+        if (own == player) out.push_back(other);
+    }
+    return out;
 }
 
 std::vector<KitWedge> Records::wedgesOf(const std::string& player, bool former) const {
@@ -51,6 +70,7 @@ std::shared_ptr<const Records> withTuningInUse(const Records& records, const std
         out->inUse.erase(player);
     }
     (*everyone)[player] = std::move(model);
+    addOtherNames(*out, *everyone);
     out->everyone = std::move(everyone);
     return out;
 }
@@ -60,6 +80,7 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
     out->sessions = logbook.sessions();
     const Kit kit(logbook);
     out->players = kit.players();
+    out->otherNames = kit.allOtherNames();
     for (const Player& p : out->players)
         out->wedges[p.name] = kit.wedges(p.name, true);
     out->balls = kit.balls();
@@ -87,6 +108,7 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
             model != former->everyone->end() && model->second.tuning)
             its.tuning = model->second.tuning;
     }
+    addOtherNames(*out, *everyone);
     out->everyone = std::move(everyone);
     return out;
 }

@@ -184,6 +184,111 @@ CREATE INDEX tunings_by_player ON tunings(player);
 CREATE INDEX tunings_in_use_by_tuning ON tunings_in_use(tuning_id);
 )";
 
+/// Players and clubs are records with an identity and other names by which files and devices call
+/// them; shots refer to them and keep their words. A player that only shots name is not kept; one
+/// without a name is whoever uses the program ("you"). A club is one over its history, whose stages
+/// are in wedges. Sessions have a day (local, ISO 8601), a kind and a player where all shots are
+/// one's. Parts say which players and clubs a source has, on which days (0: on none that is known):
+/// an index of all shots would double the time of an import. Tunings are a player's, not a name's.
+/// Days of shots count from 1970. Words that the
+/// program compares are keys.
+constexpr const char* fifth = R"(
+ALTER TABLE players ADD COLUMN kept INTEGER NOT NULL DEFAULT 1;
+CREATE TABLE player_names(
+  name TEXT PRIMARY KEY,
+  player_id INTEGER NOT NULL REFERENCES players(id));
+CREATE TABLE clubs(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  name TEXT NOT NULL,
+  UNIQUE(player_id, name));
+CREATE TABLE club_names(
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  name TEXT NOT NULL,
+  club_id INTEGER NOT NULL REFERENCES clubs(id),
+  PRIMARY KEY(player_id, name));
+ALTER TABLE shots ADD COLUMN player_id INTEGER REFERENCES players(id);
+ALTER TABLE shots ADD COLUMN club_id INTEGER REFERENCES clubs(id);
+ALTER TABLE shots ADD COLUMN day INTEGER;
+INSERT OR IGNORE INTO players(name, kept)
+  SELECT DISTINCT CASE typeof(player) WHEN 'text' THEN player ELSE '' END, 0 FROM shots
+  UNION SELECT player, 0 FROM tunings WHERE typeof(player) = 'text';
+ALTER TABLE wedges ADD COLUMN club_id INTEGER REFERENCES clubs(id);
+INSERT OR IGNORE INTO clubs(player_id, name) SELECT player_id, name FROM wedges;
+UPDATE wedges SET club_id = (SELECT id FROM clubs
+  WHERE clubs.player_id = wedges.player_id AND clubs.name = wedges.name);
+UPDATE shots SET
+  player_id = (SELECT id FROM players
+    WHERE name = CASE typeof(player) WHEN 'text' THEN player ELSE '' END),
+  day = CASE WHEN coalesce(time, arrived) GLOB
+      '[0-9][0-9][0-9][0-9]-[0-9][0-9]-[0-9][0-9]*'
+    THEN CAST(julianday(substr(coalesce(time, arrived), 1, 10)) - 2440587.5 AS INTEGER) END;
+INSERT OR IGNORE INTO clubs(player_id, name)
+  SELECT DISTINCT player_id, wedge FROM shots WHERE typeof(wedge) = 'text' AND wedge <> '';
+UPDATE shots SET club_id = (SELECT id FROM clubs
+  WHERE clubs.player_id = shots.player_id AND clubs.name = shots.wedge)
+  WHERE typeof(wedge) = 'text' AND wedge <> '';
+CREATE TABLE parts(
+  source_id INTEGER NOT NULL REFERENCES sources(id) ON DELETE CASCADE,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  club_id INTEGER REFERENCES clubs(id),
+  first_day INTEGER NOT NULL,
+  last_day INTEGER NOT NULL);
+INSERT INTO parts SELECT source_id, player_id, club_id, min(coalesce(day, 0)), max(coalesce(day, 0))
+  FROM shots GROUP BY source_id, player_id, club_id;
+ALTER TABLE sessions ADD COLUMN day TEXT NOT NULL DEFAULT '';
+ALTER TABLE sessions ADD COLUMN kind TEXT NOT NULL DEFAULT 'file' CHECK(kind IN ('file', 'live'));
+ALTER TABLE sessions ADD COLUMN player_id INTEGER REFERENCES players(id);
+UPDATE sessions SET
+  kind = CASE WHEN EXISTS(SELECT 1 FROM sources WHERE session_id = sessions.id AND kind = 'live')
+    THEN 'live' ELSE 'file' END,
+  day = coalesce((SELECT date(min(shots.day) * 86400, 'unixepoch') FROM shots
+      JOIN sources ON sources.id = source_id WHERE session_id = sessions.id),
+    substr(started, 1, 10)),
+  player_id = (SELECT CASE WHEN min(shots.player_id) = max(shots.player_id)
+      THEN min(shots.player_id) END FROM shots
+    JOIN sources ON sources.id = source_id WHERE session_id = sessions.id);
+CREATE TABLE tunings_5(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  made TEXT NOT NULL,
+  program TEXT NOT NULL,
+  shots INTEGER NOT NULL,
+  tuning TEXT NOT NULL,
+  shot_ids TEXT NOT NULL DEFAULT '');
+INSERT INTO tunings_5
+  SELECT tunings.id, players.id, made, program, shots, tuning, shot_ids
+  FROM tunings JOIN players ON players.name = tunings.player;
+CREATE TABLE tunings_in_use_5(
+  player_id INTEGER PRIMARY KEY REFERENCES players(id),
+  tuning_id INTEGER NOT NULL REFERENCES tunings(id) ON DELETE CASCADE);
+INSERT INTO tunings_in_use_5
+  SELECT players.id, tuning_id FROM tunings_in_use JOIN players
+  ON players.name = tunings_in_use.player;
+DROP TABLE tunings_in_use;
+DROP TABLE tunings;
+ALTER TABLE tunings_5 RENAME TO tunings;
+ALTER TABLE tunings_in_use_5 RENAME TO tunings_in_use;
+UPDATE set_asides SET reason = CASE reason WHEN 'by the coach' THEN 'coach'
+  WHEN 'unit?' THEN 'units' WHEN 'too fast' THEN 'energy' WHEN 'spin?' THEN 'spin'
+  WHEN 'twice' THEN 'duplicate' WHEN 'fat?' THEN 'fat' WHEN 'thin?' THEN 'thin'
+  WHEN 'off centre?' THEN 'off-centre' ELSE reason END;
+UPDATE OR REPLACE dismissals SET doubt = CASE doubt
+  WHEN 'unit?' THEN 'units' WHEN 'too fast' THEN 'energy' WHEN 'spin?' THEN 'spin'
+  WHEN 'twice' THEN 'duplicate' WHEN 'fat?' THEN 'fat' WHEN 'thin?' THEN 'thin'
+  WHEN 'off centre?' THEN 'off-centre' ELSE doubt END;
+DROP INDEX sessions_by_title;
+CREATE INDEX sessions_by_day ON sessions(day);
+CREATE INDEX parts_by_player ON parts(player_id, last_day);
+CREATE INDEX parts_by_club ON parts(club_id, last_day);
+CREATE UNIQUE INDEX parts_by_source ON parts(source_id, player_id, coalesce(club_id, 0));
+CREATE INDEX wedges_by_club ON wedges(club_id);
+CREATE INDEX names_by_player ON player_names(player_id);
+CREATE INDEX names_by_club ON club_names(club_id);
+CREATE INDEX tunings_by_player ON tunings(player_id);
+CREATE INDEX tunings_in_use_by_tuning ON tunings_in_use(tuning_id);
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -214,7 +319,7 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 4> steps{first, second, third, fourth};
+    static const std::array<std::string, 5> steps{first, second, third, fourth, fifth};
     return steps;
 }
 

@@ -37,8 +37,10 @@ const std::string& columnList() {
 
 std::string insertShots(std::size_t rows) {
     const std::string row = "(" + placeholders(columnsOfARow) + ")";
-    std::string sql = "INSERT INTO shots(source_id, row_hash, device_shot, arrived, arrived_s, " +
-                      columnList() + ") VALUES" + row;
+    std::string sql =
+        "INSERT INTO shots(source_id, row_hash, device_shot, arrived, arrived_s, player_id, "
+        "club_id, day, " +
+        columnList() + ") VALUES" + row;
     for (std::size_t i = 1; i < rows; ++i)
         sql += "," + row;
     return sql;
@@ -61,6 +63,25 @@ void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot) {
         }
         ++at;
     }
+}
+
+void bindIdentities(SQLite::Statement& insert, int at, const ShotRecord& shot, Identities& who,
+                    Parts& parts, std::string_view time) {
+    const auto bind = [&](int column, std::optional<std::int64_t> value) {
+        if (value) {
+            insert.bind(column, *value);
+        } else {
+            insert.bind(column);
+        }
+    };
+    const std::int64_t player = who.player(shot.labels[static_cast<std::size_t>(Label::Player)]);
+    const auto club = who.club(player, shot.labels[static_cast<std::size_t>(Label::Wedge)]);
+    const std::string& own = shot[Label::Time];
+    const auto day = dayOf(own.empty() ? time : std::string_view(own));
+    bind(at, player);
+    bind(at + 1, club);
+    bind(at + 2, day);
+    parts.add(player, club, day);
 }
 
 ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words) {
@@ -101,15 +122,27 @@ LoggedShot shotAt(SQLite::Statement& row, WordPool& words) {
     return shot;
 }
 
-std::int64_t sessionNamed(SQLite::Database& db, const std::string& title, const std::string& time) {
-    SQLite::Statement find(db, "SELECT id FROM sessions WHERE title = ? ORDER BY id DESC LIMIT 1");
-    find.bind(1, title);
-    if (find.executeStep()) return find.getColumn(0).getInt64();
-    SQLite::Statement make(db, "INSERT INTO sessions(title, started) VALUES(?, ?)");
+std::int64_t addSession(SQLite::Database& db, const char* kind, const std::string& title,
+                        const std::string& time, const std::string& day) {
+    SQLite::Statement make(db,
+                           "INSERT INTO sessions(title, started, kind, day) VALUES(?, ?, ?, ?)");
     make.bind(1, title);
     make.bind(2, time);
+    make.bind(3, kind);
+    make.bind(4, dayOf(day) ? day.substr(0, 10) : time.substr(0, 10));
     make.exec();
     return db.getLastInsertRowid();
+}
+
+void noteSessionPlayers(SQLite::Database& db, std::int64_t session,
+                        const std::set<std::int64_t>& players, bool isNew) {
+    if (players.empty()) return;
+    SQLite::Statement set(db, isNew ? "UPDATE sessions SET player_id = ?2 WHERE id = ?1"
+                                    : "UPDATE sessions SET player_id = NULL WHERE id = ?1 AND "
+                                      "player_id IS NOT ?2");
+    set.bind(1, session);
+    if (players.size() == 1) set.bind(2, *players.begin());
+    set.exec();
 }
 
 }  // namespace wedgeon::store

@@ -5,6 +5,7 @@
 
 #include <string>
 
+#include "identities.h"
 #include "logbook_db.h"
 
 namespace wedgeon::store {
@@ -12,13 +13,17 @@ namespace wedgeon::store {
 /// The columns of words and numbers, named as in siKey and labelKey, in their order.
 const std::string& columnList();
 /// Takes for each of \p rows source, row hash, the device's number, arrival as text and in seconds,
-/// then columnList().
+/// player, club and day, then columnList().
 std::string insertShots(std::size_t rows);
-inline constexpr int firstRecordColumn = 6;
+inline constexpr int firstRecordColumn = 9;
 inline constexpr int columnsOfARow =
     firstRecordColumn - 1 + static_cast<int>(labelCount + quantityCount);
 
 void bindRecord(SQLite::Statement& insert, int at, const ShotRecord& shot);
+/// Player, club and day, from \p at on, which are noted in \p parts. \p time stands for the shot's
+/// own where it has none.
+void bindIdentities(SQLite::Statement& insert, int at, const ShotRecord& shot, Identities& who,
+                    Parts& parts, std::string_view time = {});
 ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words);
 
 /// Whole shots, in the order of the table; more conditions ("AND …") and an order may follow.
@@ -28,6 +33,11 @@ const std::string& selectSource();
 /// The row that selectShot gives; dismissals are left out.
 LoggedShot shotAt(SQLite::Statement& row, WordPool& words);
 
-std::int64_t sessionNamed(SQLite::Database& db, const std::string& title, const std::string& time);
+/// \p day local, ISO 8601.
+std::int64_t addSession(SQLite::Database& db, const char* kind, const std::string& title,
+                        const std::string& time, const std::string& day);
+/// Shots of \p players came to it: it is one player's as long as all are his.
+void noteSessionPlayers(SQLite::Database& db, std::int64_t session,
+                        const std::set<std::int64_t>& players, bool isNew);
 
 }  // namespace wedgeon::store

@@ -25,7 +25,7 @@ PlayerModel modelOf(const std::string& name, const Fallback& fallback) {
     if (name.empty() || name == fallback.player.name) return fallback.player;
     if (fallback.everyone) {
         if (const auto its = fallback.everyone->find(name); its != fallback.everyone->end())
-            return its->second;
+            return its->second.name == fallback.player.name ? fallback.player : its->second;
     }
     PlayerModel out{name, fallback.player.hand, nullptr};
     if (fallback.player.tuning && fallback.player.tuning->player.empty())
@@ -38,6 +38,13 @@ double orZero(const ShotRecord& r, Quantity q) {
 }
 
 }  // namespace
+
+const std::string& findPlayerName(const ShotRecord& record, const Fallback& fallback) {
+    const std::string& said = record[Label::Player];
+    if (!fallback.everyone) return said;
+    const auto its = fallback.everyone->find(said);
+    return its == fallback.everyone->end() ? said : its->second.name;
+}
 
 ShotGivens findShotGivens(const ShotRecord& record, const Fallback& fallback) {
     ShotGivens out;

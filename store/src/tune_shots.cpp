@@ -92,7 +92,7 @@ TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
     std::map<std::string, int> sessions;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const LoggedShot& shot = shots[i];
-        if (!player.empty() && shot.record[Label::Player] != player) continue;
+        if (!player.empty() && findPlayerName(shot.record, fallback) != player) continue;
         if (!shot.setAside.empty()) {
             ++out.setAside;
             continue;

@@ -5,6 +5,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "identities.h"
 #include "logbook_db.h"
 #include "strict_json.h"
 
@@ -13,7 +14,9 @@ namespace {
 
 constexpr std::size_t mostIdsBytes = 4u << 20;
 
-const char* const columns = "id, player, made, program, shots, tuning, shot_ids";
+const char* const select =
+    "SELECT tunings.id, players.name, made, program, shots, tuning, shot_ids FROM tunings JOIN "
+    "players ON players.id = tunings.player_id ";
 
 std::optional<KeptTuning> tuningFrom(SQLite::Statement& row) {
     KeptTuning out;
@@ -39,8 +42,8 @@ std::vector<KeptTuning> Tunings::of(const std::string& player) const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
     return book.guarded([&] {
         std::vector<KeptTuning> out;
-        SQLite::Statement all(*book.db, std::string("SELECT ") + columns +
-                                            " FROM tunings WHERE player = ? ORDER BY id DESC");
+        SQLite::Statement all(
+            *book.db, std::string(select) + "WHERE players.name = ? ORDER BY tunings.id DESC");
         all.bind(1, player);
         while (all.executeStep()) {
             if (auto t = tuningFrom(all)) out.push_back(std::move(*t));
@@ -52,9 +55,9 @@ std::vector<KeptTuning> Tunings::of(const std::string& player) const {
 std::int64_t Tunings::keep(const KeptTuning& kept) {
     return changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
         SQLite::Statement put(db,
-                              "INSERT INTO tunings(player, made, program, shots, tuning, shot_ids) "
-                              "VALUES(?, ?, ?, ?, ?, ?)");
-        put.bind(1, kept.tuning.player);
+                              "INSERT INTO tunings(player_id, made, program, shots, tuning, "
+                              "shot_ids) VALUES(?, ?, ?, ?, ?, ?)");
+        put.bind(1, Identities(db).player(Word(kept.tuning.player)));
         put.bind(2, kept.made);
         put.bind(3, kept.program);
         put.bind(4, static_cast<std::int64_t>(kept.shots));
@@ -69,9 +72,10 @@ std::int64_t Tunings::keep(const KeptTuning& kept) {
 std::optional<KeptTuning> Tunings::inUse(const std::string& player) const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
     return book.guarded([&]() -> std::optional<KeptTuning> {
-        SQLite::Statement find(*book.db, std::string("SELECT ") + columns +
-                                             " FROM tunings WHERE id = (SELECT tuning_id FROM "
-                                             "tunings_in_use WHERE player = ?1) AND player = ?1");
+        SQLite::Statement find(*book.db,
+                               std::string(select) +
+                                   "JOIN tunings_in_use ON tuning_id = tunings.id AND "
+                                   "tunings_in_use.player_id = players.id WHERE players.name = ?1");
         find.bind(1, player);
         if (!find.executeStep()) return std::nullopt;
         return tuningFrom(find);
@@ -82,7 +86,9 @@ std::vector<std::string> Tunings::players() const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
     return book.guarded([&] {
         std::vector<std::string> out;
-        SQLite::Statement all(*book.db, "SELECT DISTINCT player FROM tunings ORDER BY player");
+        SQLite::Statement all(*book.db,
+                              "SELECT name FROM players WHERE EXISTS(SELECT 1 FROM tunings WHERE "
+                              "player_id = players.id) ORDER BY name");
         while (all.executeStep())
             out.push_back(textAt(all, 0));
         return out;
@@ -93,9 +99,9 @@ std::map<std::string, std::shared_ptr<const Tuning>> Tunings::allInUse() const {
     const LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
     return book.guarded([&] {
         std::map<std::string, std::shared_ptr<const Tuning>> out;
-        SQLite::Statement all(*book.db, std::string("SELECT ") + columns +
-                                            " FROM tunings WHERE id IN (SELECT tuning_id FROM "
-                                            "tunings_in_use AS u WHERE u.player = tunings.player)");
+        SQLite::Statement all(*book.db, std::string(select) +
+                                            "JOIN tunings_in_use ON tuning_id = tunings.id AND "
+                                            "tunings_in_use.player_id = players.id");
         while (all.executeStep()) {
             if (auto t = tuningFrom(all))
                 out.emplace(t->tuning.player, std::make_shared<const Tuning>(t->tuning));
@@ -106,11 +112,10 @@ std::map<std::string, std::shared_ptr<const Tuning>> Tunings::allInUse() const {
 
 void Tunings::use(const std::string& player, std::int64_t id) {
     changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
-        SQLite::Statement put(db, id == 0
-                                      ? "DELETE FROM tunings_in_use WHERE player = ?1"
-                                      : "INSERT OR REPLACE INTO tunings_in_use(player, tuning_id) "
-                                        "VALUES(?1, ?2)");
-        put.bind(1, player);
+        SQLite::Statement put(db, id == 0 ? "DELETE FROM tunings_in_use WHERE player_id = ?1"
+                                          : "INSERT OR REPLACE INTO tunings_in_use(player_id, "
+                                            "tuning_id) VALUES(?1, ?2)");
+        put.bind(1, Identities(db).player(Word(player)));
         if (id != 0) put.bind(2, id);
         put.exec();
     });

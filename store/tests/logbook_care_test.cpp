@@ -324,8 +324,10 @@ TEST_F(LogbookCareTest, EveryKnownSchemaOpensForReadingAndIsAGoodBackup) {
                 raw.exec(migrations()[i]);
             raw.exec("PRAGMA application_id = " + std::to_string(applicationId));
             raw.exec("PRAGMA user_version = " + std::to_string(version));
-            raw.exec("INSERT INTO sessions VALUES(1, 'Monday', '2026-11-23', '')");
-            raw.exec("INSERT INTO sources VALUES(1, 'file', 'a.csv', 1, '2026-11-23')");
+            raw.exec("INSERT INTO sessions(id, title, started) VALUES(1, 'Monday', '2026-11-23')");
+            raw.exec(
+                "INSERT INTO sources(id, kind, name, session_id, added) VALUES(1, 'file', 'a.csv', "
+                "1, '2026-11-23')");
             raw.exec("INSERT INTO shots(source_id, row_hash, carry_m) VALUES(1, 42, 21.5)");
         }
         const std::string before = bytesOf(old);
@@ -345,8 +347,10 @@ TEST_F(LogbookCareTest, AMigrationNeverWritesOverAnEarlierCopy) {
         raw.exec(migrations()[0]);
         raw.exec("PRAGMA application_id = " + std::to_string(applicationId));
         raw.exec("PRAGMA user_version = 1");
-        raw.exec("INSERT INTO sessions VALUES(1, 'Monday', '2026-11-23', '')");
-        raw.exec("INSERT INTO sources VALUES(1, 'file', 'a.csv', 1, '2026-11-23')");
+        raw.exec("INSERT INTO sessions(id, title, started) VALUES(1, 'Monday', '2026-11-23')");
+        raw.exec(
+            "INSERT INTO sources(id, kind, name, session_id, added) VALUES(1, 'file', 'a.csv', 1, "
+            "'2026-11-23')");
         raw.exec("INSERT INTO shots(source_id, row_hash, carry_m) VALUES(1, 42, " +
                  std::to_string(carry_m) + ")");
     };

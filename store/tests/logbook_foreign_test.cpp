@@ -231,15 +231,28 @@ TEST_F(LogbookForeignTest, EveryQuestionOfTheWindowHasItsIndex) {
     };
     for (const std::string& sql :
          {selectSource() + " ORDER BY shots.id DESC LIMIT ?2",
-          selectSource() + " ORDER BY shots.id", selectShot() + " ORDER BY shots.id",
-          selectShot() + " AND shots.id = 1", selectShot() + " ORDER BY shots.id DESC LIMIT 100",
+          selectSource() + " ORDER BY shots.id",
+          selectShot() + " ORDER BY shots.id",
+          selectShot() + " AND shots.id = 1",
+          selectShot() + " ORDER BY shots.id DESC LIMIT 100",
           selectShot() + " AND paced_m IS NOT NULL",
-          std::string("SELECT id FROM sessions WHERE title = 'x' ORDER BY id DESC LIMIT 1"),
           std::string("SELECT 1 FROM shots JOIN sources ON sources.id = source_id WHERE "
                       "device_shot = '1' AND row_hash = 2 AND kind = 'live'"),
           std::string("SELECT id FROM sessions WHERE EXISTS(SELECT 1 FROM sources WHERE session_id "
                       "= sessions.id AND state = 'whole')"),
-          std::string("SELECT id FROM tunings WHERE player = 'x'"),
+          std::string("SELECT id FROM tunings WHERE player_id = 1"),
+          std::string("SELECT tuning_id FROM tunings_in_use WHERE player_id = 1"),
+          std::string("SELECT id FROM players WHERE name = 'x'"),
+          std::string("SELECT player_id FROM player_names WHERE name = 'x'"),
+          std::string("SELECT id FROM clubs WHERE player_id = 1 AND name = 'x'"),
+          std::string("SELECT club_id FROM club_names WHERE player_id = 1 AND name = 'x'"),
+          std::string("SELECT id FROM wedges WHERE club_id = 1"),
+          std::string("SELECT id FROM sessions WHERE day = '2026-11-26'"),
+          std::string("SELECT shots.id FROM parts JOIN shots ON shots.source_id = "
+                      "parts.source_id WHERE parts.player_id = 1 AND last_day >= 20000"),
+          std::string("SELECT shots.id FROM parts JOIN shots ON shots.source_id = "
+                      "parts.source_id WHERE parts.club_id = 1 AND last_day >= 20000"),
+          std::string("SELECT 1 FROM parts WHERE source_id = 3 AND player_id = 1"),
           std::string("SELECT id FROM wedges WHERE player_id = 1"),
           std::string("SELECT row_hash FROM shots WHERE source_id = 3")}) {
         const std::string plan = planOf(sql);
@@ -282,7 +295,7 @@ TEST_F(LogbookForeignTest, TheFilesOfEverySchemaComeInAgainAsKnown) {
             EXPECT_FALSE(s.damaged) << copy << " " << s.id;
         if (copy.filename() != "schema-1.wedgeon") {
             EXPECT_EQ(before[0].paced_m, 2.5);
-            EXPECT_EQ(before[6].dismissed, std::vector<std::string>{"twice"});
+            EXPECT_EQ(before[6].dismissed, std::vector<std::string>{"duplicate"});
         }
         for (const char* file : {"shots.csv", "theirs.csv"}) {
             const LoggedImport again = importFile(book, data / file, {}, "2026-11-26");

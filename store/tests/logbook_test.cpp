@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The logbook keeps what it took, doubles nothing, and says plainly what it cannot do.
 #include "wedgeon/store/logbook.h"
+#include "wedgeon/store/tunings.h"
 
 #include <gtest/gtest.h>
 
@@ -279,19 +280,58 @@ TEST_F(LogbookTest, EveryEarlierVersionIsMigratedWithItsShots) {
                 raw.exec(migrations()[i]);
             raw.exec("PRAGMA application_id = " + std::to_string(applicationId));
             raw.exec("PRAGMA user_version = " + std::to_string(version));
-            raw.exec("INSERT INTO sessions VALUES(1, 'Monday', '2026-11-23', '')");
+            raw.exec("INSERT INTO sessions(id, title, started) VALUES(1, 'Monday', '2026-11-23')");
             raw.exec(
                 "INSERT INTO sources(id, kind, name, session_id, added) VALUES(1, 'file', "
                 "'a.csv', 1, '2026-11-23')");
             raw.exec(
-                "INSERT INTO shots(source_id, row_hash, player, club_speed_mps) "
-                "VALUES(1, 42, 'Runa Vale', 21.5)");
+                "INSERT INTO shots(source_id, row_hash, player, wedge, time, tags, "
+                "club_speed_mps) VALUES(1, 42, 'Runa Vale', '54', '2026-11-23 10:00:00', 'mine', "
+                "21.5), (1, 43, x'FF', NULL, 'noon', NULL, 22)");
+            raw.exec("INSERT INTO set_asides(shot_id, reason) VALUES(1, 'thin?')");
+            if (version >= 2)
+                raw.exec("INSERT INTO dismissals(shot_id, doubt) VALUES(1, 'off centre?')");
+            if (version == 3 || version == 4) {
+                Tuning tuning;
+                SQLite::Statement put(raw,
+                                      "INSERT INTO tunings(id, player, made, program, shots, "
+                                      "tuning) VALUES(7, 'Odo', '2026-11-23T10:00:00', '0.1', 9, "
+                                      "?)");
+                put.bind(1, formatTuning(tuning));
+                put.exec();
+                raw.exec("INSERT INTO tunings_in_use VALUES('Odo', 7)");
+            }
         }
         Logbook book(old);
-        ASSERT_EQ(book.shotCount(), 1u) << version;
-        EXPECT_EQ(book.shots()[0].record[Quantity::ClubSpeed], 21.5);
+        ASSERT_EQ(book.shotCount(), 2u) << version;
+        const LoggedShot first = book.shots()[0];
+        EXPECT_EQ(first.record[Quantity::ClubSpeed], 21.5);
+        EXPECT_EQ(first.record[Label::Tags], "mine");
+        if (version < 5) {
+            EXPECT_EQ(first.setAside, "thin") << "a key now";
+            if (version >= 2) {
+                EXPECT_EQ(first.dismissed, std::vector<std::string>{"off-centre"});
+            }
+            SQLite::Database& db = *LogbookAccess::of(book).db;
+            EXPECT_EQ(
+                db.execAndGet("SELECT count(*) FROM shots JOIN players ON players.id = "
+                              "shots.player_id JOIN clubs ON clubs.id = club_id WHERE players.name "
+                              "= 'Runa Vale' AND NOT kept AND clubs.name = '54' AND day = "
+                              "20780")
+                    .getInt(),
+                1)
+                << version;
+            EXPECT_EQ(db.execAndGet("SELECT count(*) FROM shots WHERE player_id IS NULL").getInt(),
+                      0);
+            EXPECT_EQ(book.sessions()[0].day, "2026-11-23");
+        }
+        if (version == 3 || version == 4) {
+            ASSERT_TRUE(Tunings(book).inUse("Odo")) << version;
+            EXPECT_EQ(Tunings(book).inUse("Odo")->id, 7);
+        }
+        book.requireSound();
         book.addShots(file("b.csv"), shotNumbers(0, 2));
-        EXPECT_EQ(book.shotCount(), 3u);
+        EXPECT_EQ(book.shotCount(), 4u);
     }
     EXPECT_EQ(static_cast<int>(migrations().size()), Logbook::schemaVersion);
 }

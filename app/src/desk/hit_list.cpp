@@ -55,7 +55,7 @@ void HitList::see(const ShotList& shots, const store::Fallback& fallback) {
     for (std::size_t i = from; i < shots.size(); ++i) {
         const store::LoggedShot& s = shots[i];
         if (!s.setAside.empty()) continue;
-        const std::string& player = s.record[store::Label::Player];
+        const std::string& player = store::findPlayerName(s.record, fallback);
         if (!player.empty() && player != player_.toStdString()) continue;
         const auto read = store::findTuneShot(s.record, fallback, 0);
         if (!read) continue;

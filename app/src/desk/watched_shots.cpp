@@ -7,6 +7,7 @@
 #include <cmath>
 #include <utility>
 
+#include "text/keys.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -280,7 +281,7 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
             .arg(numberAt(index.row()))
             .arg(text::fromUtf8(r[store::Label::Swing]),
                  text::measuredSentence(w.measured, bench_.units()),
-                 !aside.empty()   ? tr(" Set aside: %1.").arg(text::fromUtf8(aside))
+                 !aside.empty()   ? tr(" Set aside: %1.").arg(text::asideReason(aside))
                  : doubts.empty() ? QString()
                                   : tr(" Doubtful: %1").arg(text::fromUtf8(doubts.front().reason)));
     }

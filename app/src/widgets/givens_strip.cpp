@@ -14,6 +14,7 @@
 #include <QToolButton>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "style/style.h"
 #include "text/sentences.h"
@@ -287,6 +288,37 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
     addChoice(form, tr("Hand"), {tr("right"), tr("left")},
               bench_.state().player.hand == Hand::Left ? 1 : 0,
               [](BenchState& s, int i) { s.player.hand = i == 1 ? Hand::Left : Hand::Right; });
+    addOtherNames(form);
+}
+
+void GivensStrip::addOtherNames(QFormLayout& form) {
+    const std::string player = bench_.state().player.name;
+    if (!log_.records().findPlayer(player)) return;  // who is not kept has no other names
+    QStringList names;
+    for (const std::string& name : log_.records().otherNamesOf(player))
+        names << text::fromUtf8(name);
+    auto* others = new QLineEdit(names.join(QStringLiteral("; ")));
+    others->setAccessibleName(tr("Also called"));
+    others->setPlaceholderText(tr("R. Vale; runa v"));
+    others->setToolTip(
+        tr("The names by which files and devices call this player, with a semicolon "
+           "between them: those shots are this player's, too."));
+    others->setMaxLength(500);
+    connect(others, &QLineEdit::editingFinished, this, [this, others, player, names]() mutable {
+        QStringList wanted;
+        for (const QString& name : others->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+            if (!name.trimmed().isEmpty()) wanted << name.trimmed();
+        }
+        wanted.removeDuplicates();
+        if (wanted == names) return;
+        names = wanted;
+        std::vector<std::string> kept;
+        for (const QString& name : std::as_const(wanted))
+            kept.push_back(name.toStdString());
+        log_.change(
+            [player, kept](store::Logbook& book) { store::Kit(book).setOtherNames(player, kept); });
+    });
+    form.addRow(tr("Also called"), others);
 }
 
 void GivensStrip::fillWedge(QFormLayout& form) {

@@ -72,6 +72,7 @@ private:
                      const std::function<void(BenchState&, const Kept&)>& put,
                      const std::function<Kept(const BenchState&)>& get);
     void addWedgeRecord(QFormLayout& form);
+    void addOtherNames(QFormLayout& form);
     void change(const QString& what, const std::function<void(BenchState&)>& apply);
 
     Workbench& bench_;

@@ -317,7 +317,7 @@ void ShapeView::refreshOwnShots() {
     const std::size_t oldest = all.size() - std::min(all.size(), mostLookedAt);
     for (std::size_t i = all.size(); i > oldest && own.size() < mostOwnShots; --i) {
         const store::ShotRecord& r = all[i - 1].record;
-        if (!all[i - 1].setAside.empty() || r[store::Label::Player] != s.player.name ||
+        if (!all[i - 1].setAside.empty() || store::findPlayerName(r, fallback) != s.player.name ||
             !r.has(store::Quantity::SpinRate))
             continue;
         const Conditions met = store::findShotGivens(r, fallback).conditions;

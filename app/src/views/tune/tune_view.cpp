@@ -233,7 +233,7 @@ QWidget* TuneView::makeRight() {
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(12);
     leftOut_ = new LeftOutDrawing(tr("Errors on days left out"));
-    right->addWidget(titledPanel(tr("On days left out"), tr("mean error"), leftOut_), 10);
+    right->addWidget(titledPanel(tr("On days left out"), tr("mean error"), leftOut_), 8);
     auto* content = new QWidget;
     auto* column = new QVBoxLayout(content);
     column->setContentsMargins(0, 0, 0, 10);
@@ -255,7 +255,7 @@ QWidget* TuneView::makeRight() {
         emit viewWanted(QStringLiteral("watch"));
     });
     right->addWidget(titledPanel(tr("Not known yet, and what to hit next"), QString(), content),
-                     11);
+                     13);
     return side;
 }
 
@@ -352,9 +352,10 @@ void TuneView::fillPlayers() {
     // Of very many shots, those of the newest are enough to know who there is.
     constexpr std::size_t mostLookedAt = 20'000;
     std::map<std::string, int> counts;
+    const store::Fallback fallback = bench_.fallback();
     const ShotList& all = shots_.shots();
     for (std::size_t i = all.size() - std::min(all.size(), mostLookedAt); i < all.size(); ++i)
-        ++counts[all[i].record[store::Label::Player]];
+        ++counts[store::findPlayerName(all[i].record, fallback)];
     const QString former = player_->currentData().toString();
     const QSignalBlocker quiet(player_);
     player_->clear();
@@ -378,8 +379,9 @@ void TuneView::askSoon() {
     }
     // The fit starts from the priors, whatever is in use.
     const QString player = player_->currentData().toString();
-    const store::Fallback fallback{
-        {player.toStdString(), handOf(player), nullptr}, bench_.state().conditions, nullptr};
+    const store::Fallback fallback{{player.toStdString(), handOf(player), nullptr},
+                                   bench_.state().conditions,
+                                   bench_.fallback().everyone};
     tuner_.ask(shots_.snapshot(), fallback, player);
 }
 

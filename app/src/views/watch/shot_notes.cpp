@@ -12,6 +12,7 @@
 #include <utility>
 
 #include "style/style.h"
+#include "text/keys.h"
 #include "text/units.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/shot_givens.h"
@@ -21,8 +22,6 @@ namespace wedgeon {
 namespace {
 
 using store::Label;
-
-constexpr std::array strikes{"fat", "clean", "thin", "toe", "heel"};
 
 QLabel* plain(const QString& text) {
     auto* l = new QLabel(text);
@@ -75,8 +74,8 @@ QWidget* ShotNotes::makeStrike() {
     line->addStretch(1);
     strikes_ = new QButtonGroup(this);
     strikes_->setExclusive(false);
-    for (std::size_t i = 0; i < strikes.size(); ++i) {
-        auto* chip = new QPushButton(QString::fromLatin1(strikes[i]));
+    for (qsizetype i = 0; i < text::strikeKeys().size(); ++i) {
+        auto* chip = new QPushButton(text::strike(text::strikeKeys()[i]));
         chip->setCheckable(true);
         chip->setFont(style::font(13));
         chip->setMinimumWidth(54);
@@ -87,8 +86,7 @@ QWidget* ShotNotes::makeStrike() {
     connect(strikes_, &QButtonGroup::idClicked, this, [this](int id) {
         if (!shot_) return;
         const bool on = strikes_->button(id)->isChecked();
-        log_.setLabel(*shot_, Label::Strike,
-                      on ? QString::fromLatin1(strikes[static_cast<std::size_t>(id)]) : QString());
+        log_.setLabel(*shot_, Label::Strike, on ? text::strikeKeys()[id] : QString());
     });
     return row;
 }
@@ -156,9 +154,9 @@ void ShotNotes::show(std::optional<store::LoggedShot> shot) {
     if (!shot_) return;
     if (!same || !tags_->isModified()) fillLine(tags_, Label::Tags);
     if (!same || !note_->isModified()) fillLine(note_, Label::Note);
-    for (std::size_t i = 0; i < strikes.size(); ++i)
-        strikes_->button(static_cast<int>(i))
-            ->setChecked(shot_->record[Label::Strike] == strikes[i]);
+    const QString strike = text::fromUtf8(shot_->record[Label::Strike].str());
+    for (qsizetype i = 0; i < text::strikeKeys().size(); ++i)
+        strikes_->button(static_cast<int>(i))->setChecked(strike == text::strikeKeys()[i]);
     const double k = bench_.units().lengthFactor();
     run_->setShape({tr("Ran, paced"), bench_.units().lengthName(), k, -40.5, 100, 0.5, 1});
     run_->setSi(shot_->paced_m.value_or(-40.5 / k));

@@ -10,6 +10,7 @@
 
 #include "drawings/flight_drawing.h"
 #include "style/style.h"
+#include "text/keys.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -117,7 +118,7 @@ void ShotPanel::show(int row) {
         if (!label(record, l).isEmpty()) title << shortened(label(record, l));
     }
     const std::string& aside = shots_.loggedAt(row_).setAside;
-    if (!aside.empty()) title << tr("set aside: %1").arg(shortened(text::fromUtf8(aside)));
+    if (!aside.empty()) title << tr("set aside: %1").arg(shortened(text::asideReason(aside)));
     title_->setText(title.join(QStringLiteral(" · ")));
     sentence_->setText(text::measuredSentence(shot.measured, bench_.units()));
     if (shot.prediction && !shot.fromLaunch) {

@@ -12,6 +12,7 @@
 #include "desk/shown_shots.h"
 #include "drawings/flight_drawing.h"
 #include "style/style.h"
+#include "text/keys.h"
 
 namespace wedgeon {
 namespace {
@@ -171,9 +172,9 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->setPen(QPen(c.soft, 1.4));
         p->drawLine(QPointF(16, middle), QPointF(at.wordAt - 8, middle));
         p->setFont(small);
-        p->drawText(
-            QPointF(at.wordAt, middle + 5),
-            elided(small, text::fromUtf8(shots_.loggedAt(row).setAside.str()), wordWidth_px - 4));
+        p->drawText(QPointF(at.wordAt, middle + 5),
+                    elided(small, text::asideReason(shots_.loggedAt(row).setAside.str()),
+                           wordWidth_px - 4));
         p->restore();
         return;
     }
@@ -187,8 +188,7 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->setFont(normal);
         p->setPen(c.warning);
         p->drawText(QPointF(at.wordAt + 17, middle + 5),
-                    elided(normal, text::fromUtf8(store::doubtWord(doubts.front().doubt)),
-                           wordWidth_px - 20));
+                    elided(normal, text::doubt(doubts.front().doubt), wordWidth_px - 20));
         p->restore();
         return;
     }

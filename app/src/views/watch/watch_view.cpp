@@ -359,8 +359,8 @@ void WatchView::toggleAside() {
     if (!shot) return;
     // Where the program doubted it, the coach agrees with that reason.
     const auto doubts = shots_.doubtsAt(currentRow());
-    const QString reason = doubts.empty() ? tr("by the coach")
-                                          : text::fromUtf8(store::doubtWord(doubts.front().doubt));
+    const QString reason =
+        text::fromUtf8(doubts.empty() ? store::coachKey : store::doubtKey(doubts.front().doubt));
     log_.setAside(*shot, shot->setAside.empty() ? reason : QString());
 }
 
@@ -368,7 +368,7 @@ void WatchView::keepDoubtful() {
     const store::LoggedShot* shot = current();
     if (!shot) return;
     const auto doubts = shots_.doubtsAt(currentRow());
-    if (!doubts.empty()) log_.dismiss(*shot, std::string(store::doubtWord(doubts.front().doubt)));
+    if (!doubts.empty()) log_.dismiss(*shot, std::string(store::doubtKey(doubts.front().doubt)));
 }
 
 QString WatchView::asText() const {

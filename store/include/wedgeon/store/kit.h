@@ -5,6 +5,7 @@
 #pragma once
 
 #include <cstdint>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -60,8 +61,16 @@ public:
     std::optional<Player> findPlayer(const std::string& name) const;
     /// Its id, also when it was there.
     std::int64_t keepPlayer(const Player& player);
-    /// With the wedges; shots keep the name.
+    /// With the wedges; shots keep the name, and stay one player's.
     void removePlayer(const std::string& name);
+    /// By which files and devices call him, too.
+    std::vector<std::string> otherNames(const std::string& player) const;
+    /// These and no others. The shots under such a name are his from now on, as those are that
+    /// come; under one that is left out they are not any more. \throws StoreError Malformed for a
+    /// name that another kept player has.
+    void setOtherNames(const std::string& player, const std::vector<std::string>& names);
+    /// Every other name, with the player's own.
+    std::map<std::string, std::string> allOtherNames() const;
 
     /// Those in the bag, by loft; with the ones that have left it when \p former.
     std::vector<KitWedge> wedges(const std::string& player, bool former = false) const;

@@ -20,7 +20,7 @@ namespace wedgeon::store {
 /// Where shots of a file came from.
 struct ShotSource {
     std::string name;     ///< file name, as a person reads it
-    std::string session;  ///< title of the session that they are put under
+    std::string session;  ///< title, for people, of a session that begins with them
     std::string time;     ///< of the adding, as an ISO 8601 text
 };
 
@@ -59,15 +59,20 @@ std::string formatMapping(const ColumnMapping& mapping);
 ColumnMapping parseMapping(const std::string& json);
 
 struct Session {
+    enum class Kind { File, Live };
     std::int64_t id = 0;
     std::string title, started;
+    std::string day;  ///< local, ISO 8601
+    Kind kind = Kind::File;
+    std::int64_t player = 0;  ///< whose it is; 0 for several players'
+    std::string note;
 };
 
 /// One connection of a live device, from its hello until it hangs up. A device counts its shots
 /// anew when it starts, so that a number means something within a connection only.
 struct LiveConnection {
     std::string device;        ///< as it calls itself
-    std::string title;         ///< of the session that its shots are put under
+    std::string title;         ///< for people, of a session that begins with it
     std::string time;          ///< of its hello, ISO 8601
     std::int64_t session = 0;  ///< set by the first shot; may be given for one that goes on
     std::int64_t source = 0;   ///< set by the first shot
@@ -93,7 +98,7 @@ struct LogbookSummary {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 4;
+    static constexpr int schemaVersion = 5;
 
     enum class Access { ReadWrite, ReadOnly };
 
@@ -209,6 +214,8 @@ public:
     ~KnownShots();
     KnownShots(KnownShots&&) noexcept;
     bool contains(const ShotRecord& shot) const;
+    /// The source of one that is the same, if there is one; 0 where that is not known.
+    std::optional<std::int64_t> findSource(const ShotRecord& shot) const;
 
 private:
     friend class Logbook;
@@ -226,6 +233,9 @@ public:
     ~LogbookWriter();
     LogbookWriter(const LogbookWriter&) = delete;
     LogbookWriter& operator=(const LogbookWriter&) = delete;
+    /// A shot of the file is known from this source: that is how a file that has grown finds the
+    /// session that it belongs to.
+    void met(std::int64_t source);
     /// One transaction: for some thousands of shots, some tens of milliseconds.
     void add(std::span<const ShotRecord> shots);
     /// Leaves out what came in elsewhere since \p known was made.

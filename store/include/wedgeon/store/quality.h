@@ -37,8 +37,10 @@ struct QualityNote {
 /// The notes of one shot without those that the coach dismissed.
 std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot);
 
-/// A word or two for a narrow column; what a dismissal names.
-std::string_view doubtWord(Doubt doubt);
+/// By which the logbook knows it: in a dismissal, and as the reason of a shot set aside.
+std::string_view doubtKey(Doubt doubt);
+/// The reason of a shot that the coach set aside of himself.
+inline constexpr std::string_view coachKey = "coach";
 
 /// Notes of each shot, the surest first; most have none. \p shots in the order in which they were
 /// hit. Physical doubts compare with the strike of the prior: they need club and ball data and are

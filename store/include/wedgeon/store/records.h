@@ -19,6 +19,7 @@ namespace wedgeon::store {
 struct Records {
     std::vector<Session> sessions;
     std::vector<Player> players;
+    std::map<std::string, std::string> otherNames;        ///< of players: the player's own by each
     std::map<std::string, std::vector<KitWedge>> wedges;  ///< by player, with former ones
     std::vector<KeptBall> balls;
     std::vector<KeptLie> lies;
@@ -31,6 +32,8 @@ struct Records {
     /// With the tuning in use; a name that nobody has is a right-hander without one.
     PlayerModel modelOf(const std::string& name) const;
     const Player* findPlayer(const std::string& name) const;
+    /// The others by which files call him, by name.
+    std::vector<std::string> otherNamesOf(const std::string& player) const;
     /// By loft; with those that have left the bag when \p former.
     std::vector<KitWedge> wedgesOf(const std::string& player, bool former = false) const;
     /// The one in use; nullptr for the priors.

@@ -13,7 +13,7 @@
 
 namespace wedgeon::store {
 
-/// Every player that the logbook knows, with what is tuned to him.
+/// Every player that the logbook knows, with what is tuned to him; also by his other names.
 using Players = std::map<std::string, PlayerModel>;
 
 /// What stands in for all that recorded shots do not say.
@@ -36,6 +36,9 @@ struct ShotGivens {
     bool faceFromRecord = false;
     bool lieFromRecord = false;
 };
+/// The own name of the player whom a shot names, by that or another name; the word itself for one
+/// that nobody knows.
+const std::string& findPlayerName(const ShotRecord& record, const Fallback& fallback);
 /// A shot that names another player is his, with his hand and tuning; on a day whose ground was
 /// fitted that is the ground.
 ShotGivens findShotGivens(const ShotRecord& record, const Fallback& fallback);

@@ -1,0 +1,72 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Who and what the words of a shot mean: found by name or by another name, made where nobody has
+// it. Within one transaction, in which nobody else renames anything.
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <map>
+#include <optional>
+#include <set>
+#include <string>
+#include <string_view>
+
+#include "logbook_db.h"
+
+namespace wedgeon::store {
+
+class Identities {
+public:
+    explicit Identities(SQLite::Database& db) : db_(db) {}
+
+    /// Of the name, or of one of its other names; a new one, not kept, where there is none. An
+    /// empty name is whoever uses the program.
+    std::int64_t player(const Word& name);
+    /// Nothing for an empty name.
+    std::optional<std::int64_t> club(std::int64_t player, const Word& name);
+    /// The players that were asked for.
+    const std::set<std::int64_t>& players() const { return asked_; }
+
+private:
+    SQLite::Database& db_;
+    /// Shots of one file share their words: those of the last ones are found by where they lie.
+    struct Met {
+        Word name;
+        std::int64_t of = 0, id = 0;
+    };
+    using Mets = std::array<Met, 16>;
+    static Met& metFor(Mets& mets, const Word& name);
+    Mets metPlayers_, metClubs_;
+    std::map<std::string, std::int64_t, std::less<>> playerIds_;
+    std::map<std::pair<std::int64_t, std::string>, std::int64_t> clubIds_;
+    std::set<std::int64_t> asked_;
+};
+
+/// What a source has of each player and club.
+class Parts {
+public:
+    void add(std::int64_t player, std::optional<std::int64_t> club,
+             std::optional<std::int64_t> day);
+    /// Into the table, beside what is there of the source.
+    void write(SQLite::Database& db, std::int64_t source) const;
+
+private:
+    struct Days {
+        std::int64_t first = 0, last = 0;
+    };
+    using Key = std::pair<std::int64_t, std::int64_t>;  ///< player and club, 0 for none
+    std::map<Key, Days> days_;
+    Key lastKey_{0, 0};
+    Days* last_ = nullptr;
+};
+/// Worked out anew for all sources that have shots of one of these.
+void rewriteParts(SQLite::Database& db, const std::set<std::int64_t>& players);
+
+/// The player of a name or of another name, if there is one.
+std::optional<std::int64_t> findPlayerId(SQLite::Database& db, const std::string& name);
+
+/// "2026-10-06 10:05" as days since 1970; nothing for what does not begin with a date.
+std::optional<std::int64_t> dayOf(std::string_view time);
+
+}  // namespace wedgeon::store
