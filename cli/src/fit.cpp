@@ -103,8 +103,8 @@ const std::array<Spelling, tuneOutcomeCount> outcomes{{{"launch_angle_deg", degF
                                                        {"carry_m", 1.0},
                                                        {"release_m", 1.0}}};
 const std::array<Spelling, tuneInputCount> inputs{{{"club_speed_mps", 1.0},
-                                                   {"attack_deg", degFromRad(1.0)},
-                                                   {"path_deg", degFromRad(1.0)},
+                                                   {"attack_angle_deg", degFromRad(1.0)},
+                                                   {"club_path_deg", degFromRad(1.0)},
                                                    {"face_angle_deg", degFromRad(1.0)},
                                                    {"dynamic_loft_deg", degFromRad(1.0)},
                                                    {"spin_loft_deg", degFromRad(1.0)},
@@ -140,8 +140,8 @@ Json swingsJson(const DeliveryTuning& t) {
     if (t.scatter) {
         const PlayerScatter& s = *t.scatter;
         out["scatter"] = {{"club_speed_pct", 100 * s.of(Scatter::Speed)},
-                          {"attack_deg", degFromRad(s.of(Scatter::Attack))},
-                          {"path_deg", degFromRad(s.of(Scatter::Path))},
+                          {"attack_angle_deg", degFromRad(s.of(Scatter::Attack))},
+                          {"club_path_deg", degFromRad(s.of(Scatter::Path))},
                           {"face_angle_deg", degFromRad(s.of(Scatter::Face))},
                           {"dynamic_loft_deg", degFromRad(s.of(Scatter::Loft))}};
         Json rows = Json::array();
@@ -201,7 +201,7 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
         next.push_back({{"times", n.times},
                         {"group", groupJson(n.group, false)},
                         {"club_speed_mps", n.delivery.clubSpeed_mps},
-                        {"attack_deg", degFromRad(n.delivery.attack_rad)},
+                        {"attack_angle_deg", degFromRad(n.delivery.attack_rad)},
                         {"dynamic_loft_deg", degFromRad(n.delivery.dynamicLoft_rad)},
                         {"gain", n.gain}});
     }

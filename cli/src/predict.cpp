@@ -31,10 +31,10 @@ void runFace(Fields in, JsonText& out) {
 }
 
 void runStrike(Fields in, JsonText& out) {
-    const Delivery delivery{in.number("club_speed_mps"), radFromDeg(in.number("attack_deg", 0)),
-                            radFromDeg(in.number("path_deg", 0)),
-                            radFromDeg(in.number("dynamic_loft_deg")),
-                            radFromDeg(in.number("face_angle_deg", 0))};
+    const Delivery delivery{
+        in.number("club_speed_mps"), radFromDeg(in.number("attack_angle_deg", "attack_deg", 0)),
+        radFromDeg(in.number("club_path_deg", "path_deg", 0)),
+        radFromDeg(in.number("dynamic_loft_deg")), radFromDeg(in.number("face_angle_deg", 0))};
     Contact contact;
     contact.friction = in.number("friction", contact.friction);
     contact.tangentialRestitution =

@@ -14,24 +14,27 @@ namespace wedgeon::cli {
 namespace {
 
 struct ScatterField {
-    std::string_view key;
+    std::string_view key, former;
     double factor;  // SI of one shown unit
 };
 constexpr std::array<ScatterField, scatterCount> scatterFields{{
-    {"speed_pct", 0.01},
-    {"attack_deg", radFromDeg(1.0)},
-    {"path_deg", radFromDeg(1.0)},
-    {"face_deg", radFromDeg(1.0)},
-    {"loft_deg", radFromDeg(1.0)},
-    {"low_point_cm", 0.01},
-    {"depth_mm", 0.001},
+    {"club_speed_pct", "speed_pct", 0.01},
+    {"attack_angle_deg", "attack_deg", radFromDeg(1.0)},
+    {"club_path_deg", "path_deg", radFromDeg(1.0)},
+    {"face_angle_deg", "face_deg", radFromDeg(1.0)},
+    {"dynamic_loft_deg", "loft_deg", radFromDeg(1.0)},
+    {"low_point_cm", "low_point_cm", 0.01},
+    {"depth_mm", "depth_mm", 0.001},
 }};
 
 constexpr std::array<Behaviour, 6> behaviours{Behaviour::ComesBack,    Behaviour::DropsDead,
                                               Behaviour::HopsAndStops, Behaviour::ChecksTrickles,
                                               Behaviour::Releases,     Behaviour::RunsLikePutt};
 
+/// Also by the name that it had before it was called as in the CSV.
 const OutcomeInfo* findOutcome(std::string_view key) {
+    if (key == "attack_deg") key = "attack_angle_deg";
+    if (key == "path_deg") key = "club_path_deg";
     for (const OutcomeInfo& o : outcomes()) {
         if (o.key == key) return &o;
     }
@@ -69,8 +72,8 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     Fields player = in.child("player");
     for (std::size_t i = 0; i < scatterCount; ++i) {
         double& sd = options.player->sd[i];
-        sd = player.number(scatterFields[i].key, sd / scatterFields[i].factor) *
-             scatterFields[i].factor;
+        const ScatterField& f = scatterFields[i];
+        sd = player.number(f.key, f.former, sd / f.factor) * f.factor;
     }
     player.finish();
     if (samples == 0) return;

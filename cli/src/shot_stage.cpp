@@ -96,8 +96,8 @@ void runShot(Fields in, JsonText& out) {
     out.number("address_face_deg", degFromRad(r.swing.addressFace_rad));
     out.number("club_speed_mps", d.clubSpeed_mps);
     out.number("strike_speed_mps", d.clubSpeed_mps * r.contact.speedKept);
-    out.number("attack_deg", degFromRad(d.attack_rad));
-    out.number("path_deg", degFromRad(d.path_rad));
+    out.number("attack_angle_deg", degFromRad(d.attack_rad));
+    out.number("club_path_deg", degFromRad(d.path_rad));
     out.number("dynamic_loft_deg", degFromRad(d.dynamicLoft_rad));
     out.number("face_angle_deg", degFromRad(d.faceAngle_rad));
     out.number("friction", r.contact.friction);

@@ -56,12 +56,36 @@ TEST(Predict, AgreesWithEveryReferenceVector) {
     }
 }
 
+TEST(Predict, OneQuantityHasOneNameAndFormerOnesAreRead) {
+    const json now = runOne("strike", {{"club_speed_mps", 20},
+                                       {"dynamic_loft_deg", 50},
+                                       {"attack_angle_deg", -5},
+                                       {"club_path_deg", 2}});
+    const json then = runOne(
+        "strike",
+        {{"club_speed_mps", 20}, {"dynamic_loft_deg", 50}, {"attack_deg", -5}, {"path_deg", 2}});
+    EXPECT_EQ(now["output"], then["output"]);
+    const json both = runOne("strike", {{"club_speed_mps", 20},
+                                        {"dynamic_loft_deg", 50},
+                                        {"attack_deg", -5},
+                                        {"attack_angle_deg", -5}});
+    EXPECT_NE(both.value("error", "").find("attack_angle_deg"), std::string::npos) << both;
+    const json shot{{"loft_deg", 56}, {"club_speed_mps", 20}, {"samples", 50}};
+    json named = shot;
+    named["player"] = {{"attack_angle_deg", 2}, {"dynamic_loft_deg", 3}};
+    json formerly = shot;
+    formerly["player"] = {{"attack_deg", 2}, {"loft_deg", 3}};
+    EXPECT_EQ(runOne("shot", named)["output"], runOne("shot", formerly)["output"]);
+    EXPECT_TRUE(runOne("shot", named)["output"]["simulation"].contains("club_path_deg"));
+}
+
 TEST(Predict, AShotNeedsOnlyLoftAndSpeed) {
     const json r = runOne("shot", {{"loft_deg", 56}, {"club_speed_mps", 20}});
     ASSERT_TRUE(r.contains("output")) << r.dump();
     const json& o = r["output"];
-    for (const char* key : {"carry_m", "release_m", "spin_rate_rpm", "launch_angle_deg",
-                            "behaviour", "limited_by", "spin_loft_deg", "attack_deg", "total_m"}) {
+    for (const char* key :
+         {"carry_m", "release_m", "spin_rate_rpm", "launch_angle_deg", "behaviour", "limited_by",
+          "spin_loft_deg", "attack_angle_deg", "total_m"}) {
         EXPECT_TRUE(o.contains(key)) << key;
     }
     EXPECT_NEAR(o["total_m"].get<double>(),

@@ -169,5 +169,21 @@ TEST(Ground, RefusesABallThatLeavesTheGround) {
     EXPECT_THROW(calcRun({NAN, -3, 0}, {}, {}), RangeError);
 }
 
+TEST(Ground, BouncesLieWhereTheHopsEnd) {
+    const GroundResult r = calcRun(landing(14, 35), backspin(2500), {});
+    ASSERT_GE(r.contacts, 3);
+    EXPECT_EQ(r.bounces[0].at_m.x, 0.0);
+    for (std::size_t i = 1; i < 3; ++i) {
+        const Bounce& from = r.bounces[i - 1];
+        const Bounce& to = r.bounces[i];
+        // In the air for 2 v/g, without drag.
+        const double time_s = 2 * from.velocityAfter_mps.y / constants::gravity_mps2;
+        EXPECT_NEAR(to.at_m.x - from.at_m.x, from.velocityAfter_mps.x * time_s, 1e-9) << i;
+        EXPECT_NEAR(to.velocityBefore_mps.y, -from.velocityAfter_mps.y, 1e-9) << i;
+        EXPECT_NEAR(to.velocityBefore_mps.x, from.velocityAfter_mps.x, 1e-9) << i;
+    }
+    EXPECT_GT(r.release_m, r.bounces[2].at_m.x);
+}
+
 }  // namespace
 }  // namespace wedgeon

@@ -68,5 +68,20 @@ TEST(Lie, RefusesCoverAboveOne) {
     EXPECT_THROW(calcContact(BallKind::Soft, FaceCondition::Dirty, {1.2, 0, 0, 0, 1}), RangeError);
 }
 
+TEST(Lie, AgainstTheGrainMoreThanAllOfTheCoverDoesNotCount) {
+    // Against the grain three quarters of the grass count as much as all of it with cross-grain.
+    Lie lie{0.75, 0.5, radFromDeg(180), 0.0, 1.0};
+    const double most = calcContact(BallKind::Soft, FaceCondition::FreshDry, lie).friction;
+    lie.cover = 1.0;
+    const Contact all = calcContact(BallKind::Soft, FaceCondition::FreshDry, lie);
+    EXPECT_DOUBLE_EQ(all.friction, most);
+    EXPECT_DOUBLE_EQ(all.restitutionScale, 1.0 - 0.06 * 0.5);
+    EXPECT_NEAR(all.friction, 0.35 * (1.0 - 0.8 * 0.8), 1e-12);
+    lie.cover = 0.6;
+    const Contact some = calcContact(BallKind::Soft, FaceCondition::FreshDry, lie);
+    EXPECT_NEAR(some.friction, 0.35 * (1.0 - 0.8 * std::pow(0.8, 0.4) * 0.8), 1e-12);
+    EXPECT_NEAR(some.restitutionScale, 1.0 - 0.06 * 0.8 * 0.5, 1e-12);
+}
+
 }  // namespace
 }  // namespace wedgeon

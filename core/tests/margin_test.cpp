@@ -157,5 +157,28 @@ TEST(Margin, RefusesWhatIsNoNumber) {
     EXPECT_THROW(calcStrikeChances(pitch(), tight(), {NAN, 0.004}), RangeError);
 }
 
+TEST(Margin, AFatOnePloughsFromWhereTheSoleGoesInToTheBall) {
+    // Soft ground, so that nothing skids: it gives 3 mm + 0.35 mm x 10 / 0.7 = 8 mm.
+    Lie soft = tight();
+    soft.firmness = 0.7;
+    SolePass p{0.0, 0.0, 1.1, radFromDeg(56), radFromDeg(10), radFromDeg(56), 0.012};
+    ASSERT_NEAR(calcMargin(p, soft).cleanTo_m, 0.008, 1e-9);
+    const double in_m = std::sqrt(2 * 1.1 * 0.004);
+    const StrikeEffect level = calcStrikeEffect(p, soft);
+    EXPECT_EQ(level.contact, StrikeKind::Fat);
+    EXPECT_NEAR(level.speedKept, 1 - 440 * 0.7 * 0.004 * in_m, 1e-9);
+    EXPECT_NEAR(level.frictionKept, 0.6, 1e-9);
+    // The low point 2 cm past the ball: less deep at the ball, and a shorter furrow.
+    p.lowPoint_m = 0.02;
+    const double rise_m = 0.02 * 0.02 / (2 * 1.1);
+    const StrikeEffect past = calcStrikeEffect(p, soft);
+    EXPECT_NEAR(past.speedKept, 1 - 440 * 0.7 * (0.004 - rise_m) * (in_m - 0.02), 1e-9);
+    EXPECT_NEAR(past.frictionKept, 1 - 0.4 * (0.004 - rise_m) / 0.004, 1e-9);
+    // Never more than seven tenths of the speed.
+    p.lowPoint_m = -0.05;
+    p.depth_m = 0.05;
+    EXPECT_NEAR(calcStrikeEffect(p, soft).speedKept, 0.3, 1e-9);
+}
+
 }  // namespace
 }  // namespace wedgeon

@@ -130,5 +130,63 @@ TEST(Simulate, RefusesImpossibleScatter) {
         << "not positive definite";
 }
 
+TEST(Simulate, QuantilesLieBetweenTheSamplesInOrder) {
+    SimulationOptions options;
+    options.samples = 11;
+    const Simulation s = predictor(windyPitch()).simulate({}, options);
+    ASSERT_EQ(s.rest.size(), 11u);
+    std::vector<double> total;
+    for (const auto& r : s.rest)
+        total.push_back(r[0]);
+    std::sort(total.begin(), total.end());
+    ASSERT_GT(total[1] - total[0], 1e-6) << "no two are the same";
+    const Quantiles& q = s[Outcome::Total];
+    EXPECT_NEAR(q.p5, 0.5 * (total[0] + total[1]), 1e-12);
+    EXPECT_NEAR(q.p10, total[1], 1e-12);
+    EXPECT_NEAR(q.p50, total[5], 1e-12);
+    EXPECT_NEAR(q.p90, total[9], 1e-12);
+    EXPECT_NEAR(q.p95, 0.5 * (total[9] + total[10]), 1e-12);
+    const double mean = std::accumulate(total.begin(), total.end(), 0.0) / 11;
+    double squares = 0;
+    for (const double t : total)
+        squares += (t - mean) * (t - mean);
+    EXPECT_NEAR(q.mean, mean, 1e-12);
+    EXPECT_NEAR(q.sd, std::sqrt(squares / 10), 1e-12);
+}
+
+TEST(Simulate, AGroundThatIsNotKnownMovesTheRunAsFarAsThatGroundDoes) {
+    const auto only = [](double firmness, double friction) {
+        SimulationOptions options;
+        options.samples = 4001;
+        options.gustShare = 0;
+        options.player.emplace().sd = {0, 0, 0, 0, 0, 0, 0};
+        options.unknown = {0, 0, 0, firmness, friction, 0, 0, 0, 0, 0};
+        return options;
+    };
+    Scene g = windyPitch();
+    Recipe r;
+    r.clubSpeed_mps = 24;
+    r.lean_rad = radFromDeg(8);
+    const auto runAt = [&](double firmness, double friction) {
+        Scene at = g;
+        at.ground.firmness *= firmness;
+        at.ground.friction *= friction;
+        return predictor(at).shot(r).run.release_m;
+    };
+    constexpr double z80 = 1.2816;
+    for (const bool firm : {true, false}) {
+        constexpr double sd = 0.08;
+        const Simulation s = predictor(g).simulate(r, firm ? only(sd, 0) : only(0, sd));
+        double low = firm ? runAt(1 - z80 * sd, 1) : runAt(1, 1 - z80 * sd);
+        double high = firm ? runAt(1 + z80 * sd, 1) : runAt(1, 1 + z80 * sd);
+        if (low > high) std::swap(low, high);
+        ASSERT_GT(high - low, 0.05) << firm;
+        const Quantiles& q = s[Outcome::Release];
+        EXPECT_NEAR(q.p10, low, 0.12 * (high - low)) << firm;
+        EXPECT_NEAR(q.p90, high, 0.12 * (high - low)) << firm;
+        EXPECT_NEAR(q.p50, runAt(1, 1), 0.06 * (high - low)) << firm;
+    }
+}
+
 }  // namespace
 }  // namespace wedgeon

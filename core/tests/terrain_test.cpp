@@ -181,5 +181,75 @@ TEST(Terrain, NamesWhatIsOutOfRange) {
     EXPECT_FALSE(findZoneKind("lava", kind));
 }
 
+/// Where the flight passes \p x: a cubic through two points of the trace and their velocities.
+FlightPoint passing(const std::vector<FlightPoint>& trace, double x) {
+    std::size_t i = 1;
+    while (trace[i].position_m.x < x)
+        ++i;
+    const FlightPoint& a = trace[i - 1];
+    const FlightPoint& b = trace[i];
+    const double h = b.time_s - a.time_s;
+    const auto at = [&](double q) {
+        const double q2 = q * q;
+        const double q3 = q2 * q;
+        FlightPoint p;
+        p.position_m = (2 * q3 - 3 * q2 + 1) * a.position_m + (3 * q2 - 2 * q3) * b.position_m +
+                       h * ((q3 - 2 * q2 + q) * a.velocity_mps + (q3 - q2) * b.velocity_mps);
+        p.velocity_mps =
+            (1 / h) * ((6 * q2 - 6 * q) * a.position_m + (6 * q - 6 * q2) * b.position_m) +
+            (3 * q2 - 4 * q + 1) * a.velocity_mps + (3 * q2 - 2 * q) * b.velocity_mps;
+        return p;
+    };
+    double low = 0;
+    double high = 1;
+    for (int k = 0; k < 60; ++k) {
+        const double q = 0.5 * (low + high);
+        (at(q).position_m.x < x ? low : high) = q;
+    }
+    return at(low);
+}
+
+TEST(Terrain, AnObstacleIsMetWhereTheFlightPassesItAndTheBallDropsThere) {
+    Scene g = pitch();
+    const Recipe r;
+    Zone rising = green(500);
+    rising.slopeAlong = 0.05;
+    g.line = line({rising});
+    ShotTrace trace;
+    const ShotResult free = predictor(g).shot(r, &trace);
+    for (const double x : {3.0, 8.0, 0.9 * free.flight.carry_m}) {
+        const FlightPoint there = passing(trace.flight, x);
+        const double above = there.position_m.y - 0.05 * x;
+        g.line = line({rising}, {{x, 0.5 * above, ""}});
+        const ShotResult over = predictor(g).shot(r);
+        EXPECT_EQ(over.blockedBy, -1) << x;
+        EXPECT_NEAR(over.leastClearance_m, 0.5 * above, 2e-3) << x;
+        g.line = line({rising}, {{x, above + 0.01, ""}});
+        ShotTrace stopped;
+        const ShotResult hit = predictor(g).shot(r, &stopped);
+        EXPECT_EQ(hit.blockedBy, 0) << x;
+        EXPECT_NEAR(hit.flight.carry_m, x - 0.02, 1e-6);
+        EXPECT_NEAR(hit.flight.landing_m.y, 0.05 * (x - 0.02), 1e-6) << "on the slope below";
+        // A tenth of its speed back, and the fall from where it was.
+        EXPECT_NEAR(hit.flight.landingVelocity_mps.x, -0.1 * there.velocity_mps.x, 0.02) << x;
+        EXPECT_NEAR(hit.flight.landingVelocity_mps.y,
+                    -std::sqrt(2 * constants::gravity_mps2 * above + 0.01), 0.02)
+            << x;
+        EXPECT_NEAR(norm(hit.flight.landingSpin_radps), 0.2 * norm(free.flight.landingSpin_radps),
+                    1e-6);
+        // It was no higher than where it had been by then, and rests on this side.
+        double apex = 0;
+        for (const FlightPoint& p : trace.flight) {
+            if (p.position_m.x <= x) apex = std::max(apex, p.position_m.y);
+        }
+        EXPECT_NEAR(hit.flight.apex_m, apex, 1e-9) << x;
+        EXPECT_LE(stopped.flight.back().position_m.x, x);
+        EXPECT_LT(hit.total_m(), x);
+    }
+    // Behind the landing it stands in nobody's way.
+    g.line = line({rising}, {{free.flight.carry_m + 0.1, 30.0, ""}});
+    EXPECT_EQ(predictor(g).shot(r).blockedBy, -1);
+}
+
 }  // namespace
 }  // namespace wedgeon

@@ -468,5 +468,45 @@ TEST(Tune, NanAndAbsurdShotsHaveNoSay) {
     EXPECT_EQ(after.weights.back(), 0.0);
 }
 
+TEST(Tune, TheSpinSignatureHasAnIntervalOnBothSides) {
+    Range range(23);
+    Truth truth;
+    truth.logFriction = std::log(1.2);
+    const TuneResult fit = fitStrike(range.shots(truth, 120));
+    const SpinSignature& s = fit.signature;
+    EXPECT_LT(s.low80, s.factor);
+    EXPECT_GT(s.high80, s.factor);
+    // A factor: as far down as up.
+    EXPECT_NEAR(s.low80 * s.high80, s.factor * s.factor, 1e-12);
+    EXPECT_LT(s.low80, 1.2);
+    EXPECT_GT(s.high80, 1.2);
+}
+
+TEST(Tune, TheLeftOutCheckAndTheResidualsLeaveOutWhatCannotBePredicted) {
+    Range range(24);
+    auto shots = range.shots({}, 100);
+    constexpr double none = std::numeric_limits<double>::quiet_NaN();
+    for (std::size_t i = 0; i < 10; ++i)
+        shots[3 + 9 * i].spin_radps = none;
+    // No strike at all: neither fitted nor predicted.
+    shots[40].read.dynamicLoft_rad = radFromDeg(89);
+    shots[60].read.clubSpeed_mps = none;
+    const auto check = checkLeftOut(shots);
+    const auto of = [&](TuneOutcome o) { return check.lines[static_cast<std::size_t>(o)].shots; };
+    EXPECT_EQ(of(TuneOutcome::Launch), 98u);
+    EXPECT_EQ(of(TuneOutcome::Spin), 88u);
+    EXPECT_EQ(of(TuneOutcome::Carry), 98u);
+    const PlayerFit fit = fitPlayer(shots);
+    const TuneResiduals r = findResiduals(shots, fit);
+    EXPECT_EQ(r.shots.size(), static_cast<std::size_t>(std::count_if(
+                                  fit.strike.weights.begin(), fit.strike.weights.end(),
+                                  [](double w) { return w > 0; })));
+    EXPECT_GT(r.shots.size(), 80u);
+    for (const std::size_t i : r.shots)
+        EXPECT_TRUE(i != 40 && i != 60 && fit.strike.weights[i] > 0) << i;
+    for (std::size_t k = 0; k < r.shots.size(); ++k)
+        EXPECT_EQ(r.measured[k][0], shots[r.shots[k]].launch_rad) << k;
+}
+
 }  // namespace
 }  // namespace wedgeon

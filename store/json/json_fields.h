@@ -34,6 +34,15 @@ public:
         return toNumber(key, *value);
     }
 
+    /// The same by a name that it once had; not by both. Keys are literals.
+    double number(std::string_view key, std::string_view former, double fallback) {
+        if (key != former && has(key) && has(former)) {
+            throw std::invalid_argument(name(former) + "is the former name of " + std::string(key) +
+                                        ", which is there, too");
+        }
+        return number(has(former) ? former : key, fallback);
+    }
+
     std::string word(std::string_view key, std::string_view fallback) {
         const nlohmann::json* value = find(key);
         if (!value) return std::string(fallback);

@@ -31,8 +31,8 @@ void Recipe::validate() const {
 void Delivery::validate() const {
     const double deg = degFromRad(1.0);
     requireRange("club_speed_mps", clubSpeed_mps, 0.5, 60);
-    requireRange("attack_deg", attack_rad, radFromDeg(-40), radFromDeg(20), deg);
-    requireRange("path_deg", path_rad, radFromDeg(-60), radFromDeg(60), deg);
+    requireRange("attack_angle_deg", attack_rad, radFromDeg(-40), radFromDeg(20), deg);
+    requireRange("club_path_deg", path_rad, radFromDeg(-60), radFromDeg(60), deg);
     requireRange("dynamic_loft_deg", dynamicLoft_rad, radFromDeg(-10), radFromDeg(85), deg);
     requireRange("face_angle_deg", faceAngle_rad, radFromDeg(-60), radFromDeg(60), deg);
 }

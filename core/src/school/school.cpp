@@ -16,7 +16,7 @@ constexpr double rad = radFromDeg(1.0);
 constexpr double ball = constants::ballWidth_m;
 
 constexpr std::array<MeasureInfo, measureCount> measureInfos{{
-    {Measure::Attack, "attack_deg", deg, 0.3 * rad},
+    {Measure::Attack, "attack_angle_deg", deg, 0.3 * rad},
     {Measure::Launch, "launch_angle_deg", deg, 0.5 * rad},
     {Measure::StartLine, "launch_direction_deg", deg, 0.3 * rad},
     {Measure::Spin, "spin_rate_rpm", rpmFromRadps(1.0), radpsFromRpm(100)},

@@ -14,8 +14,8 @@ constexpr double deg = degFromRad(1.0);
 constexpr double rad = radFromDeg(1.0);
 
 constexpr std::array<OutcomeInfo, outcomeCount> outcomeInfos{{
-    {Outcome::Attack, "attack_deg", deg},
-    {Outcome::Path, "path_deg", deg},
+    {Outcome::Attack, "attack_angle_deg", deg},
+    {Outcome::Path, "club_path_deg", deg},
     {Outcome::DynamicLoft, "dynamic_loft_deg", deg},
     {Outcome::FaceAngle, "face_angle_deg", deg},
     {Outcome::SpinLoft, "spin_loft_deg", deg},
