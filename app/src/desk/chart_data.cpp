@@ -123,8 +123,8 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
     ChartData out;
     const auto* quantity = std::get_if<Quantity>(&choice.across);
     const auto* label = std::get_if<Label>(&choice.across);
-    const double up = text::unitOf(choice.up, units).factor;
-    const double across = quantity ? text::unitOf(*quantity, units).factor : 1.0;
+    const double up = text::formOf(choice.up, units).factor;
+    const double across = quantity ? text::formOf(*quantity, units).factor : 1.0;
     std::optional<Names> groups, categories;
     if (choice.groups) {
         groups.emplace(shots, shown, *choice.groups, ChartData::mostGroups);
@@ -196,13 +196,13 @@ QString chartSentence(const ChartData& data, const ChartChoice& choice, const Un
                  std::holds_alternative<Quantity>(choice.across)
                      ? tr(" and %1").arg(text::nameOf(std::get<Quantity>(choice.across)).toLower())
                      : QString());
-    const text::QuantityUnit unit = text::unitOf(choice.up, units);
+    const text::QuantityForm unit = text::formOf(choice.up, units);
     const auto say = [&](double v) { return text::number(v, unit.decimals); };
-    const QString gap = unit.name == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
+    const QString gap = unit.unit == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
     QString said =
         tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.")
             .arg(text::nameOf(choice.up), text::shots(static_cast<qsizetype>(data.all.shots)),
-                 say(data.all.median), gap + unit.name, say(data.all.low), say(data.all.high));
+                 say(data.all.median), gap + unit.unit, say(data.all.low), say(data.all.high));
     const auto list = [&](const auto& names, const std::vector<ChartMiddle>& middles) {
         QStringList parts;
         for (std::size_t i = 0; i < middles.size() && parts.size() < 8; ++i) {

@@ -80,6 +80,36 @@ void Desk::logOpened() {
     }
 }
 
+Hand Desk::handOf(const QString& player) const {
+    if (player == bench_.state().playerName()) return bench_.state().player.hand;
+    const store::Player* known = log_.records().findPlayer(player.toStdString());
+    return known ? known->hand : Hand::Right;
+}
+
+bool Desk::useTuning(const QString& player, std::int64_t id) {
+    const store::Records& records = log_.records();
+    const std::string name = player.toStdString();
+    const store::KeptTuning* former = records.tuningInUse(name);
+    if ((former ? former->id : 0) == id) return false;
+    std::shared_ptr<const Tuning> tuning;
+    const auto its = records.tunings.find(name);
+    if (id != 0 && its != records.tunings.end()) {
+        for (const store::KeptTuning& t : its->second) {
+            if (t.id == id) tuning = std::make_shared<const Tuning>(t.tuning);
+        }
+    }
+    if (id != 0 && !tuning) return false;  // another window has taken it away
+    // The logbook's choice and the bench's givens change and come back together.
+    const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
+    BenchState next = bench_.state();
+    next.player = {name, handOf(player), tuning};
+    bench_.undoStack().beginMacro(what);
+    log_.useTuning(name, id, what);
+    bench_.edit(next, what);
+    bench_.undoStack().endMacro();
+    return true;
+}
+
 void Desk::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
     if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
         shots_.append(shots);

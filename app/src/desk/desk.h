@@ -47,6 +47,12 @@ public:
         return log_.state() != ShotLog::State::Opening && log_.isSaved() && !log_.isLoading();
     }
 
+    /// Predicts for this player with one of his kept tunings from now on, or with the priors for 0,
+    /// here and in the logbook, as one undo step. False when there is nothing to change.
+    bool useTuning(const QString& player, std::int64_t id);
+    /// Of the strip where it is his, else as the logbook has it.
+    Hand handOf(const QString& player) const;
+
     /// What can change.
     enum Part {
         Bench = 1 << 0,   ///< the set-up, its prediction, the ghost

@@ -98,10 +98,10 @@ std::optional<ShotFilter::Term> ShotFilter::parseTerm(QString token, const Units
     term.high = std::numeric_limits<double>::infinity();
     const bool inclusive = value.startsWith(QLatin1Char('='));
     if (inclusive) value.remove(0, 1);
-    const text::QuantityUnit unit = text::unitOf(*quantity, units);
+    const text::QuantityForm unit = text::formOf(*quantity, units);
     const auto say = [&] {
         error = tr("“%1”: a number in %2 is needed, as in %3>20 or %3=20..30")
-                    .arg(whole, unit.name, name);
+                    .arg(whole, unit.unit, name);
         return std::nullopt;
     };
     const auto dots = value.indexOf(QStringLiteral(".."));

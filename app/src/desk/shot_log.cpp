@@ -26,40 +26,6 @@ QString messageOf(const store::StoreError& e) {
 
 }  // namespace
 
-/// A change of the logbook with the way back. It is shown when it is made and written a moment
-/// later; one that could not be written is undone on screen and does nothing from then on.
-class LogCommand : public QUndoCommand {
-public:
-    using Fails = std::function<void()>;
-    using Act = std::function<void(const Fails&)>;
-    /// \p done: the change is in the logbook already when the step is pushed.
-    LogCommand(ShotLog& log, const QString& what, Act redo, Act undo, bool done)
-        : QUndoCommand(what),
-          log_(log),
-          redo_(std::move(redo)),
-          undo_(std::move(undo)),
-          done_(done) {}
-    void redo() override { run(redo_); }
-    void undo() override { run(undo_); }
-
-private:
-    void run(const Act& act) {
-        if (std::exchange(done_, false)) return;
-        if (*failed_) return setObsolete(true);
-        // The step may be gone when the answer comes: what they share outlives it.
-        act([failed = failed_, log = &log_] {
-            *failed = true;
-            log->dropObsolete();
-        });
-    }
-
-    friend class ShotLog;
-    ShotLog& log_;
-    Act redo_, undo_;
-    bool done_;
-    std::shared_ptr<bool> failed_ = std::make_shared<bool>(false);
-};
-
 QString ShotLog::ordinaryPath() {
     const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
     return folder.filePath(QStringLiteral("logbook.wedgeon"));
@@ -305,9 +271,9 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
     load(session);
     if (import.shots.added == 0) return;
     const auto source = import.shots.source;
-    undo_.push(new LogCommand(
-        *this, tr("open %1").arg(file),
-        [this, source, session](const LogCommand::Fails& fails) {
+    push(
+        tr("open %1").arg(file),
+        [this, source, session](const StoreCommand::Fails& fails) {
             act([source](store::Logbook& book) { book.restoreSource(source); },
                 [this, session] {
                     refreshRecords();
@@ -315,7 +281,7 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
                 },
                 fails);
         },
-        [this, source, former](const LogCommand::Fails& fails) {
+        [this, source, former](const StoreCommand::Fails& fails) {
             act([source](store::Logbook& book) { book.removeSource(source); },
                 [this, former] {
                     refreshRecords();
@@ -323,7 +289,7 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
                 },
                 fails);
         },
-        true));
+        true);
 }
 
 void ShotLog::write(const store::LoggedShot& from, const store::LoggedShot& to, Edit edit,
@@ -361,22 +327,26 @@ void ShotLog::pushChange(const QString& what, const store::LoggedShot& before,
         emit shotChanged(before);
         return;
     }
-    undo_.push(new LogCommand(
-        *this, what,
-        [=, this](const LogCommand::Fails& fails) {
+    push(
+        what,
+        [=, this](const StoreCommand::Fails& fails) {
             this->write(before, after, Edit::Make, write, fails);
         },
-        [=, this](const LogCommand::Fails& fails) {
+        [=, this](const StoreCommand::Fails& fails) {
             this->write(after, before, Edit::TakeBack, write, fails);
-        },
-        false));
+        });
+}
+
+void ShotLog::push(const QString& what, StoreCommand::Act redo, StoreCommand::Act undo, bool done) {
+    undo_.push(
+        new StoreCommand(what, std::move(redo), std::move(undo), done, [this] { dropObsolete(); }));
 }
 
 void ShotLog::dropObsolete() {
     // A step that does nothing would only be in the way of the one below it.
     const auto isDead = [this](int i) {
-        const auto* command = dynamic_cast<const LogCommand*>(undo_.command(i));
-        return command && *command->failed_;
+        const auto* command = dynamic_cast<const StoreCommand*>(undo_.command(i));
+        return command && command->isDead();
     };
     while (undo_.index() > 0 && isDead(undo_.index() - 1))
         undo_.undo();
@@ -426,10 +396,18 @@ void ShotLog::dismiss(const store::LoggedShot& shot, const std::string& doubt) {
                });
 }
 
-void ShotLog::useTuning(const std::string& player, std::int64_t id) {
-    // Who chooses again at once chooses from what was chosen.
-    takeRecords(store::withTuningInUse(*records_, player, id));
-    change([player, id](store::Logbook& book) { store::Tunings(book).use(player, id); });
+void ShotLog::useTuning(const std::string& player, std::int64_t id, const QString& what) {
+    const auto taking = [this, player](std::int64_t wanted) {
+        return [this, player, wanted](const StoreCommand::Fails&) {
+            // Who chooses again at once chooses from what was chosen.
+            takeRecords(store::withTuningInUse(*records_, player, wanted));
+            change([player, wanted](store::Logbook& book) {
+                store::Tunings(book).use(player, wanted);
+            });
+        };
+    };
+    const store::KeptTuning* former = records_->tuningInUse(player);
+    push(what, taking(id), taking(former ? former->id : 0));
 }
 
 void ShotLog::addLive(const store::LiveConnection& connection,

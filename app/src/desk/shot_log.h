@@ -14,6 +14,7 @@
 
 #include "desk/clock.h"
 #include "desk/logbook_thread.h"
+#include "undo/store_command.h"
 #include "wedgeon/store/logbook_import.h"
 #include "wedgeon/store/records.h"
 #include "wedgeon/store/shot_list.h"
@@ -72,8 +73,8 @@ public:
     void setPaced(const store::LoggedShot& shot, std::optional<double> run_m);
     /// The coach does not share this doubt.
     void dismiss(const store::LoggedShot& shot, const std::string& doubt);
-    /// Which of a player's tunings is in use; 0 for the priors. No undo step of its own.
-    void useTuning(const std::string& player, std::int64_t id);
+    /// Which of a player's tunings is in use; 0 for the priors. An undo step named \p what.
+    void useTuning(const std::string& player, std::int64_t id, const QString& what);
 
     /// Live shots, answered when they are on the disk: each by the shot as kept, or by nothing when
     /// it was known; or by a failure, after which none of them is there.
@@ -105,7 +106,6 @@ signals:
     void saved();
 
 private:
-    friend class LogCommand;
     struct Wanted {
         QString path;
         std::int64_t session = 0;
@@ -135,6 +135,8 @@ private:
                const Write& write, const std::function<void()>& fails);
     /// Writes something that is no single shot.
     void act(Change change, const std::function<void()>& then, const std::function<void()>& fails);
+    void push(const QString& what, StoreCommand::Act redo, StoreCommand::Act undo,
+              bool done = false);
     void dropObsolete();
 
     QUndoStack& undo_;

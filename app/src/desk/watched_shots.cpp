@@ -48,22 +48,18 @@ void predict(WatchedShot& w, const store::ShotRecord& record) {
 
 }  // namespace
 
+store::Quantity quantityOf(Track track) {
+    constexpr std::array quantities{store::Quantity::LaunchAngle, store::Quantity::SpinRate,
+                                    store::Quantity::LandingAngle, store::Quantity::Carry,
+                                    store::Quantity::Release};
+    static_assert(quantities.size() == trackCount);
+    return quantities[static_cast<std::size_t>(track)];
+}
+
 std::optional<double> readTrack(const store::ShotRecord& r, Track track) {
-    using store::Quantity;
-    const auto get = [&](Quantity q) { return r.has(q) ? std::optional(r[q]) : std::nullopt; };
-    switch (track) {
-        case Track::Launch:
-            return get(Quantity::LaunchAngle);
-        case Track::Spin:
-            return get(Quantity::SpinRate);
-        case Track::Landing:
-            return get(Quantity::LandingAngle);
-        case Track::Carry:
-            return get(Quantity::Carry);
-        case Track::Release:
-            return store::findRelease_m(r);
-    }
-    return std::nullopt;
+    if (track == Track::Release) return store::findRelease_m(r);
+    const store::Quantity q = quantityOf(track);
+    return r.has(q) ? std::optional(r[q]) : std::nullopt;
 }
 
 WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback) {
@@ -75,36 +71,6 @@ WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallba
                   readTrack(record, Track::Landing), readTrack(record, Track::Spin)};
     predict(w, record);
     return w;
-}
-
-QString trackName(Track track) {
-    switch (track) {
-        case Track::Launch:
-            return WatchedShots::tr("launch");
-        case Track::Spin:
-            return WatchedShots::tr("spin");
-        case Track::Landing:
-            return WatchedShots::tr("landing");
-        case Track::Carry:
-            return WatchedShots::tr("carry");
-        case Track::Release:
-            return WatchedShots::tr("release");
-    }
-    return {};
-}
-
-TrackUnit trackUnit(Track track, const Units& units) {
-    switch (track) {
-        case Track::Launch:
-        case Track::Landing:
-            return {degFromRad(1.0), QStringLiteral("°"), 1};
-        case Track::Spin:
-            return {rpmFromRadps(1.0), WatchedShots::tr("rpm"), 0};
-        case Track::Carry:
-        case Track::Release:
-            return {units.lengthFactor(), units.lengthName(), 1};
-    }
-    return {1.0, {}, 1};
 }
 
 namespace {

@@ -134,13 +134,6 @@ private:
 WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback);
 std::optional<double> readTrack(const store::ShotRecord& record, Track track);
 
-QString trackName(Track track);
-/// Shown value of one SI unit, and the unit, and how many decimals are worth showing.
-struct TrackUnit {
-    double factor;
-    QString name;
-    int decimals;
-};
-TrackUnit trackUnit(Track track, const Units& units);
+store::Quantity quantityOf(Track track);
 
 }  // namespace wedgeon

@@ -3,41 +3,12 @@
 // State, predictions and undo.
 #include "desk/workbench.h"
 
-#include <QUndoCommand>
 #include <chrono>
 
+#include "undo/bench_command.h"
 #include "wedgeon/error.h"
 
 namespace wedgeon {
-
-/// Holds the values before and after; merging keeps the first "before".
-class EditCommand : public QUndoCommand {
-public:
-    EditCommand(Workbench& bench, const BenchState& after, const QString& what, int gesture,
-                const BenchState& ghost)
-        : QUndoCommand(what),
-          bench_(bench),
-          before_(bench.state()),
-          after_(after),
-          ghost_(ghost),
-          gesture_(gesture) {}
-
-    void undo() override { bench_.setState(before_, after_); }
-    void redo() override { bench_.setState(after_, ghost_); }
-    int id() const override { return gesture_ == 0 ? -1 : 1; }
-    bool mergeWith(const QUndoCommand* other) override {
-        const auto* next = static_cast<const EditCommand*>(other);
-        if (!continues(next->gesture_)) return false;
-        after_ = next->after_;
-        return true;
-    }
-    bool continues(int gesture) const { return gesture != 0 && gesture == gesture_; }
-
-private:
-    Workbench& bench_;
-    BenchState before_, after_, ghost_;
-    int gesture_;
-};
 
 namespace {
 
@@ -100,11 +71,13 @@ Workbench::Workbench(BenchState start, QObject* parent)
 
 void Workbench::edit(const BenchState& next, const QString& what, int gesture) {
     const auto* last = undo_.index() > 0
-                           ? dynamic_cast<const EditCommand*>(undo_.command(undo_.index() - 1))
+                           ? dynamic_cast<const BenchCommand*>(undo_.command(undo_.index() - 1))
                            : nullptr;
     // The ghost of a drag is where it began, not its step before.
     const bool goesOn = last && last->continues(gesture);
-    undo_.push(new EditCommand(*this, next, what, gesture, goesOn ? ghostState_ : state_));
+    undo_.push(new BenchCommand(
+        what, state_, next, goesOn ? ghostState_ : state_, gesture,
+        [this](const BenchState& now, const BenchState& ghost) { setState(now, ghost); }));
 }
 
 void Workbench::setUnits(UnitSystem system) {

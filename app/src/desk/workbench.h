@@ -87,7 +87,6 @@ signals:
     void unitsChanged();
 
 private:
-    friend class EditCommand;
     struct Swings {
         Recipe recipe;
         PlayerModel player;

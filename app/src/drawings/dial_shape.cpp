@@ -5,6 +5,7 @@
 
 #include <QCoreApplication>
 
+#include "text/quantities.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -59,59 +60,57 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
     return {};
 }
 
-QuantityField::Shape shapeOf(Outcome outcome, const Units& u) {
-    const QString degree = QStringLiteral("°");
-    const double k = u.lengthFactor();
-    const auto angle = [&](const QString& name, double low, double high) {
-        return QuantityField::Shape{name, degree, deg, low, high, 0.5, 1};
-    };
-    const auto length = [&](const QString& name, double low, double high) {
-        return QuantityField::Shape{name, u.lengthName(), k, low * k, high * k, 0.5, 1};
-    };
+store::Quantity quantityOf(Outcome outcome) {
+    using store::Quantity;
     switch (outcome) {
         case Outcome::Attack:
-            return angle(tr("Attack"), -40, 20);
+            return Quantity::AttackAngle;
         case Outcome::Path:
-            return angle(tr("Path"), -60, 60);
+            return Quantity::ClubPath;
         case Outcome::DynamicLoft:
-            return angle(tr("Dynamic loft"), -10, 85);
+            return Quantity::DynamicLoft;
         case Outcome::FaceAngle:
-            return angle(tr("Face angle"), -60, 60);
+            return Quantity::FaceAngle;
         case Outcome::SpinLoft:
-            return angle(tr("Spin loft"), 0, 85);
+            return Quantity::SpinLoft;
         case Outcome::BallSpeed:
-            return {
-                tr("Ball speed"), u.speedName(), u.speedFactor(), 0, 90 * u.speedFactor(), 0.5, 1};
+            return Quantity::BallSpeed;
         case Outcome::LaunchAngle:
-            return angle(tr("Launch"), -10, 85);
+            return Quantity::LaunchAngle;
         case Outcome::LaunchDirection:
-            return angle(tr("Direction"), -60, 60);
+            return Quantity::LaunchDirection;
         case Outcome::SpinRate:
-            return {tr("Spin"), tr("rpm"), rpmFromRadps(1.0), 0, 16000, 100, 0};
+            return Quantity::SpinRate;
         case Outcome::SpinAxis:
-            return angle(tr("Spin axis"), -90, 90);
+            return Quantity::SpinAxis;
         case Outcome::Carry:
-            return length(tr("Carry"), 0, 200);
+            return Quantity::Carry;
         case Outcome::Side:
-            return length(tr("Lands right"), -100, 100);
-        case Outcome::Apex:
-            return {tr("Apex"), u.heightName(), u.heightFactor(), 0, 80 * u.heightFactor(), 0.5, 1};
-        case Outcome::LandingAngle:
-            return angle(tr("Landing"), 0, 90);
-        case Outcome::Release:
-            return length(tr("Release"), -30, 100);
-        case Outcome::Total:
-            return length(tr("Total"), 0, 250);
         case Outcome::RestSide:
-            return length(tr("Rests right"), -100, 100);
+            return Quantity::Side;
+        case Outcome::Apex:
+            return Quantity::Apex;
+        case Outcome::LandingAngle:
+            return Quantity::LandingAngle;
+        case Outcome::Release:
+            return Quantity::Release;
+        case Outcome::Total:
+            return Quantity::Total;
     }
-    return {};
+    return Quantity::Carry;
+}
+
+QuantityField::Shape shapeOf(Outcome outcome, const Units& u) {
+    const text::QuantityForm f = text::formOf(quantityOf(outcome), u);
+    QString name = outcome == Outcome::Side       ? tr("lands right")
+                   : outcome == Outcome::RestSide ? tr("rests right")
+                                                  : f.shortName;
+    name[0] = name[0].toUpper();
+    return {name, f.unit, f.factor, f.low, f.high, f.step, f.decimals};
 }
 
 QString shown(const QuantityField::Shape& shape, double si) {
-    const QString n = text::number(si * shape.factor, shape.decimals);
-    const bool tight = shape.unit.isEmpty() || shape.unit == QStringLiteral("°");
-    return tight ? n + shape.unit : n + QChar(0xA0) + shape.unit;
+    return text::withUnit(text::number(si * shape.factor, shape.decimals), shape.unit);
 }
 
 }  // namespace wedgeon

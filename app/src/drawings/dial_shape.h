@@ -6,11 +6,14 @@
 
 #include "text/units.h"
 #include "wedgeon/shot/quantity.h"
+#include "wedgeon/store/shot_record.h"
 #include "widgets/quantity_field.h"
 
 namespace wedgeon {
 
 QuantityField::Shape shapeOf(Dial dial, const Units& units);
+/// What measures it.
+store::Quantity quantityOf(Outcome outcome);
 QuantityField::Shape shapeOf(Outcome outcome, const Units& units);
 /// The value with its unit, as the field would show it.
 QString shown(const QuantityField::Shape& shape, double si);

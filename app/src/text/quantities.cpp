@@ -14,16 +14,76 @@ namespace {
 using store::Label;
 using store::Quantity;
 
-struct ShortName {
+/// What stands beside store::QuantityInfo, which has key, dimension and limits.
+struct Row {
+    Quantity quantity;
+    const char* name;
+    const char* shortName;
+    int decimals;
+    double step;  ///< as shown
+};
+constexpr std::array<Row, store::quantityCount> rows{{
+    {Quantity::Loft, QT_TRANSLATE_NOOP("Quantities", "Loft"),
+     QT_TRANSLATE_NOOP("Quantities", "loft"), 1, 0.5},
+    {Quantity::ClubSpeed, QT_TRANSLATE_NOOP("Quantities", "Club speed"),
+     QT_TRANSLATE_NOOP("Quantities", "speed"), 1, 0.5},
+    {Quantity::AttackAngle, QT_TRANSLATE_NOOP("Quantities", "Attack angle"),
+     QT_TRANSLATE_NOOP("Quantities", "attack"), 1, 0.5},
+    {Quantity::ClubPath, QT_TRANSLATE_NOOP("Quantities", "Club path"),
+     QT_TRANSLATE_NOOP("Quantities", "path"), 1, 0.5},
+    {Quantity::FaceAngle, QT_TRANSLATE_NOOP("Quantities", "Face angle"),
+     QT_TRANSLATE_NOOP("Quantities", "face"), 1, 0.5},
+    {Quantity::DynamicLoft, QT_TRANSLATE_NOOP("Quantities", "Dynamic loft"),
+     QT_TRANSLATE_NOOP("Quantities", "dynamic loft"), 1, 0.5},
+    {Quantity::SpinLoft, QT_TRANSLATE_NOOP("Quantities", "Spin loft"),
+     QT_TRANSLATE_NOOP("Quantities", "spin loft"), 1, 0.5},
+    {Quantity::BallSpeed, QT_TRANSLATE_NOOP("Quantities", "Ball speed"),
+     QT_TRANSLATE_NOOP("Quantities", "ball speed"), 1, 0.5},
+    {Quantity::LaunchAngle, QT_TRANSLATE_NOOP("Quantities", "Launch angle"),
+     QT_TRANSLATE_NOOP("Quantities", "launch"), 1, 0.5},
+    {Quantity::LaunchDirection, QT_TRANSLATE_NOOP("Quantities", "Launch direction"),
+     QT_TRANSLATE_NOOP("Quantities", "direction"), 1, 0.5},
+    {Quantity::SpinRate, QT_TRANSLATE_NOOP("Quantities", "Spin rate"),
+     QT_TRANSLATE_NOOP("Quantities", "spin"), 0, 100},
+    {Quantity::SpinAxis, QT_TRANSLATE_NOOP("Quantities", "Spin axis"),
+     QT_TRANSLATE_NOOP("Quantities", "spin axis"), 1, 0.5},
+    {Quantity::Carry, QT_TRANSLATE_NOOP("Quantities", "Carry"),
+     QT_TRANSLATE_NOOP("Quantities", "carry"), 1, 0.5},
+    {Quantity::Apex, QT_TRANSLATE_NOOP("Quantities", "Apex"),
+     QT_TRANSLATE_NOOP("Quantities", "apex"), 1, 0.5},
+    {Quantity::LandingAngle, QT_TRANSLATE_NOOP("Quantities", "Landing angle"),
+     QT_TRANSLATE_NOOP("Quantities", "landing"), 1, 0.5},
+    {Quantity::Release, QT_TRANSLATE_NOOP("Quantities", "Release"),
+     QT_TRANSLATE_NOOP("Quantities", "release"), 1, 0.5},
+    {Quantity::Total, QT_TRANSLATE_NOOP("Quantities", "Total"),
+     QT_TRANSLATE_NOOP("Quantities", "total"), 1, 0.5},
+    {Quantity::Side, QT_TRANSLATE_NOOP("Quantities", "Side"),
+     QT_TRANSLATE_NOOP("Quantities", "side"), 1, 0.5},
+}};
+
+constexpr bool isInOrder() {
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (rows[i].quantity != static_cast<Quantity>(i)) return false;
+    }
+    return true;
+}
+static_assert(isInOrder(), "a quantity is missing from the table, or not in its place");
+
+const Row& rowOf(Quantity q) {
+    return rows[static_cast<std::size_t>(q)];
+}
+
+/// Words of the filter that stand for a quantity beside its name, its short name and its key.
+struct OtherWord {
     const char* word;
     Quantity quantity;
 };
-constexpr std::array shortNames{
-    ShortName{"speed", Quantity::ClubSpeed},      ShortName{"attack", Quantity::AttackAngle},
-    ShortName{"path", Quantity::ClubPath},        ShortName{"face", Quantity::FaceAngle},
-    ShortName{"launch", Quantity::LaunchAngle},   ShortName{"direction", Quantity::LaunchDirection},
-    ShortName{"spin", Quantity::SpinRate},        ShortName{"axis", Quantity::SpinAxis},
-    ShortName{"landing", Quantity::LandingAngle}, ShortName{"run", Quantity::Release}};
+constexpr std::array otherWords{OtherWord{"axis", Quantity::SpinAxis},
+                                OtherWord{"run", Quantity::Release}};
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Quantities", text);
+}
 
 /// Letters only, small: "Spin loft", "spin_loft" and "spinloft" are one.
 QString squeezed(const QString& word) {
@@ -41,27 +101,43 @@ QString capital(QString s) {
 
 }  // namespace
 
-QuantityUnit unitOf(Quantity quantity, const Units& units) {
-    switch (store::info(quantity).dimension) {
+QuantityForm formOf(Quantity quantity, const Units& units) {
+    const Row& row = rowOf(quantity);
+    const store::QuantityInfo& known = store::info(quantity);
+    QuantityForm f{tr(row.name), tr(row.shortName), {}, 1.0, row.decimals, 0.0, 0.0, row.step};
+    switch (known.dimension) {
         case store::Dimension::Speed:
-            return {units.speedFactor(), units.speedName(), 1};
+            f.unit = units.speedName();
+            f.factor = units.speedFactor();
+            break;
         case store::Dimension::Length:
-            if (quantity == Quantity::Apex) return {units.heightFactor(), units.heightName(), 1};
-            return {units.lengthFactor(), units.lengthName(), 1};
+            f.unit = quantity == Quantity::Apex ? units.heightName() : units.lengthName();
+            f.factor = quantity == Quantity::Apex ? units.heightFactor() : units.lengthFactor();
+            break;
         case store::Dimension::Angle:
-            return {degFromRad(1.0), QStringLiteral("°"), 1};
+            f.unit = QStringLiteral("°");
+            f.factor = degFromRad(1.0);
+            break;
         case store::Dimension::SpinRate:
-            return {rpmFromRadps(1.0), QCoreApplication::translate("Units", "rpm"), 0};
+            f.unit = QCoreApplication::translate("Units", "rpm");
+            f.factor = rpmFromRadps(1.0);
+            break;
     }
-    return {1.0, {}, 1};
+    f.low = known.low * f.factor;
+    f.high = known.high * f.factor;
+    return f;
 }
 
 QString nameOf(Quantity quantity) {
-    return capital(fromUtf8(store::info(quantity).text));
+    return tr(rowOf(quantity).name);
+}
+
+QString shortNameOf(Quantity quantity) {
+    return tr(rowOf(quantity).shortName);
 }
 
 QString axisName(Quantity quantity, const Units& units) {
-    return nameOf(quantity) + QStringLiteral(" [") + unitOf(quantity, units).name +
+    return nameOf(quantity) + QStringLiteral(" [") + formOf(quantity, units).unit +
            QLatin1Char(']');
 }
 
@@ -70,19 +146,20 @@ QString nameOf(Label label) {
 }
 
 QString shown(Quantity quantity, double si, const Units& units) {
-    const QuantityUnit u = unitOf(quantity, units);
-    const QString gap = u.name == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
-    return number(si * u.factor, u.decimals) + gap + u.name;
+    const QuantityForm f = formOf(quantity, units);
+    return withUnit(number(si * f.factor, f.decimals), f.unit);
 }
 
 std::optional<Quantity> quantityCalled(const QString& word) {
     const QString wanted = squeezed(word);
     for (std::size_t q = 0; q < store::quantityCount; ++q) {
         const auto quantity = static_cast<Quantity>(q);
-        if (squeezed(fromUtf8(store::info(quantity).key)) == wanted) return quantity;
+        if (squeezed(fromUtf8(store::info(quantity).key)) == wanted ||
+            squeezed(nameOf(quantity)) == wanted || squeezed(shortNameOf(quantity)) == wanted)
+            return quantity;
     }
-    for (const ShortName& s : shortNames) {
-        if (wanted == QLatin1String(s.word)) return s.quantity;
+    for (const OtherWord& o : otherWords) {
+        if (wanted == QLatin1String(o.word)) return o.quantity;
     }
     return std::nullopt;
 }

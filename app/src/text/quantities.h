@@ -1,6 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The measured quantities as people read and write them: names, and units in the chosen system.
+// The one table of the measured quantities as people read and write them: names, units in the
+// chosen system, decimals, limits and steps. Everything that shows or asks for one has it from
+// here.
 #pragma once
 
 #include <optional>
@@ -10,20 +12,25 @@
 
 namespace wedgeon::text {
 
-/// Shown value of one SI unit, the unit, and how many decimals are worth showing.
-struct QuantityUnit {
-    double factor;
-    QString name;
-    int decimals;
+/// A measured quantity as people read, type and step it.
+struct QuantityForm {
+    QString name;       ///< "Club speed"
+    QString shortName;  ///< "launch", for a narrow column
+    QString unit;
+    double factor;           ///< shown value of one SI unit
+    int decimals;            ///< that are worth showing
+    double low, high, step;  ///< as shown; what a reading can be
 };
-QuantityUnit unitOf(store::Quantity quantity, const Units& units);
+QuantityForm formOf(store::Quantity quantity, const Units& units);
 /// "Club speed".
 QString nameOf(store::Quantity quantity);
+/// "launch".
+QString shortNameOf(store::Quantity quantity);
 /// "spin rate [rpm]".
 QString axisName(store::Quantity quantity, const Units& units);
 /// "Face condition".
 QString nameOf(store::Label label);
-/// With its unit, as unitOf has it.
+/// With its unit.
 QString shown(store::Quantity quantity, double si, const Units& units);
 /// The one that a word means: its name, its key, or the short form that coaches say ("spin",
 /// "attack", "release").

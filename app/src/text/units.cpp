@@ -72,6 +72,11 @@ QString number(double value, int decimals) {
     return s;
 }
 
+QString withUnit(const QString& number, const QString& unit) {
+    const bool close = unit.isEmpty() || unit == QStringLiteral("°");
+    return close ? number + unit : number + QChar(0xA0) + unit;
+}
+
 QString degrees(double rad, int decimals) {
     return number(degFromRad(rad), decimals) + QStringLiteral("°");
 }

@@ -39,7 +39,10 @@ namespace text {
 
 /// Text of the core and of files, which is UTF-8. Files' text is untrusted: show it as plain text.
 QString fromUtf8(std::string_view utf8);
-QString number(double value, int decimals);        ///< with a true minus sign; never "-0"
+QString number(double value, int decimals);  ///< with a true minus sign; never "-0"
+/// "5 rpm", "31.2°": a sign of degrees stands close, other units behind a space that does not
+/// break.
+QString withUnit(const QString& number, const QString& unit);
 QString degrees(double rad, int decimals = 1);     ///< "31.2°"
 QString sideDegrees(double rad);                   ///< "2.1° left", "straight"
 QString sideLength(double m, const Units& units);  ///< "3.9 m right", "on line"

@@ -4,9 +4,11 @@
 #include "views/tune/tune_texts.h"
 
 #include <QCoreApplication>
+#include <array>
 #include <cmath>
 #include <map>
 
+#include "text/quantities.h"
 #include "text/sentences.h"
 #include "wedgeon/units.h"
 
@@ -35,49 +37,29 @@ struct Shape {
     double factor;
     int decimals;
 
-    QString said(double si) const {
-        const bool tight = unit == QStringLiteral("°");
-        return number(si * factor, decimals) + (tight ? QString() : QString(QChar(0xA0))) + unit;
-    }
+    QString said(double si) const { return withUnit(number(si * factor, decimals), unit); }
 };
 
+Shape shapeOf(store::Quantity quantity, const Units& units) {
+    const QuantityForm f = formOf(quantity, units);
+    return {f.shortName, f.unit, f.factor, f.decimals};
+}
+
 Shape shapeOf(TuneOutcome outcome, const Units& u) {
-    const double deg = degFromRad(1.0);
-    switch (outcome) {
-        case TuneOutcome::Launch:
-            return {tr("launch"), QStringLiteral("°"), deg, 1};
-        case TuneOutcome::Spin:
-            return {tr("spin"), tr("rpm"), rpmFromRadps(1.0), 0};
-        case TuneOutcome::Landing:
-            return {tr("landing"), QStringLiteral("°"), deg, 1};
-        case TuneOutcome::Carry:
-            return {tr("carry"), u.lengthName(), u.lengthFactor(), 1};
-        case TuneOutcome::Release:
-            return {tr("release"), u.lengthName(), u.lengthFactor(), 1};
-    }
-    return {};
+    constexpr std::array quantities{store::Quantity::LaunchAngle, store::Quantity::SpinRate,
+                                    store::Quantity::LandingAngle, store::Quantity::Carry,
+                                    store::Quantity::Release};
+    static_assert(quantities.size() == tuneOutcomeCount);
+    return shapeOf(quantities[static_cast<std::size_t>(outcome)], u);
 }
 
 Shape shapeOf(TuneInput input, const Units& u) {
-    const double deg = degFromRad(1.0);
-    const QString degree = QStringLiteral("°");
-    switch (input) {
-        case TuneInput::ClubSpeed:
-            return {tr("club speed"), u.speedName(), u.speedFactor(), 1};
-        case TuneInput::Attack:
-            return {tr("attack"), degree, deg, 1};
-        case TuneInput::Path:
-            return {tr("path"), degree, deg, 1};
-        case TuneInput::FaceAngle:
-            return {tr("face angle"), degree, deg, 1};
-        case TuneInput::DynamicLoft:
-            return {tr("dynamic loft"), degree, deg, 1};
-        case TuneInput::SpinLoft:
-            return {tr("spin loft"), degree, deg, 1};
-        case TuneInput::Order:
-            return {tr("order of the shots"), QStringLiteral("%"), 100.0, 0};
-    }
-    return {};
+    if (input == TuneInput::Order) return {tr("order of the shots"), QStringLiteral("%"), 100.0, 0};
+    constexpr std::array quantities{store::Quantity::ClubSpeed,   store::Quantity::AttackAngle,
+                                    store::Quantity::ClubPath,    store::Quantity::FaceAngle,
+                                    store::Quantity::DynamicLoft, store::Quantity::SpinLoft};
+    static_assert(quantities.size() + 1 == tuneInputCount);
+    return shapeOf(quantities[static_cast<std::size_t>(input)], u);
 }
 
 }  // namespace

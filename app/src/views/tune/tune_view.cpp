@@ -12,7 +12,6 @@
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QToolButton>
-#include <QUndoStack>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <array>
@@ -41,20 +40,6 @@ SentenceLabel* bodyText(const QString& name) {
     label->setAlignment(Qt::AlignTop);
     return label;
 }
-
-/// Which of a player's tunings the logbook has in use; 0 for the priors.
-class UseTuning : public QUndoCommand {
-public:
-    using Use = std::function<void(std::int64_t)>;
-    UseTuning(std::int64_t before, std::int64_t after, Use use)
-        : before_(before), after_(after), use_(std::move(use)) {}
-    void undo() override { use_(before_); }
-    void redo() override { use_(after_); }
-
-private:
-    std::int64_t before_, after_;
-    Use use_;
-};
 
 bool isOfSetUp(const TuneEstimate& e) {
     return e.kind >= TuneEstimate::Kind::OpenOffset;
@@ -278,12 +263,6 @@ QWidget* TuneView::makeUse() {
     return row;
 }
 
-Hand TuneView::handOf(const QString& player) {
-    if (player == bench_.state().playerName()) return bench_.state().player.hand;
-    const store::Player* known = log_.records().findPlayer(player.toStdString());
-    return known ? known->hand : Hand::Right;
-}
-
 void TuneView::fillKept() {
     const QSignalBlocker quiet(kept_);
     kept_->clear();
@@ -323,29 +302,7 @@ void TuneView::use() {
 }
 
 void TuneView::take(const QString& player, std::int64_t id) {
-    const store::Records& records = log_.records();
-    const std::string name = player.toStdString();
-    const store::KeptTuning* former = records.tuningInUse(name);
-    const std::int64_t before = former ? former->id : 0;
-    if (before == id) return fillKept();
-    std::shared_ptr<const Tuning> tuning;
-    const auto its = records.tunings.find(name);
-    if (id != 0 && its != records.tunings.end()) {
-        for (const store::KeptTuning& t : its->second) {
-            if (t.id == id) tuning = std::make_shared<const Tuning>(t.tuning);
-        }
-    }
-    if (id != 0 && !tuning) return fillKept();  // another window has taken it away
-    // The logbook's choice and the bench's givens change and come back together.
-    const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
-    QUndoStack& undo = bench_.undoStack();
-    undo.beginMacro(what);
-    undo.push(new UseTuning(before, id,
-                            [this, name](std::int64_t wanted) { log_.useTuning(name, wanted); }));
-    BenchState next = bench_.state();
-    next.player = {name, handOf(player), tuning};
-    bench_.edit(next, what);
-    undo.endMacro();
+    if (!desk_.useTuning(player, id)) fillKept();
 }
 
 void TuneView::fillPlayers() {
@@ -379,7 +336,7 @@ void TuneView::askSoon() {
     }
     // The fit starts from the priors, whatever is in use.
     const QString player = player_->currentData().toString();
-    const store::Fallback fallback{{player.toStdString(), handOf(player), nullptr},
+    const store::Fallback fallback{{player.toStdString(), desk_.handOf(player), nullptr},
                                    bench_.state().conditions,
                                    bench_.fallback().everyone};
     tuner_.ask(shots_.snapshot(), fallback, player);

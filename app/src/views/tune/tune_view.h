@@ -61,7 +61,6 @@ private:
     void use();
     /// Predicts for this player with a kept tuning from now on, or with the priors for 0.
     void take(const QString& player, std::int64_t id);
-    Hand handOf(const QString& player);
 
     WatchedShots& shots_;
     Workbench& bench_;

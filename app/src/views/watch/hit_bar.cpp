@@ -10,6 +10,7 @@
 
 #include "style/style.h"
 #include "text/sentences.h"
+#include "views/view.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
@@ -64,9 +65,10 @@ void HitBar::refresh() {
                          .arg(text::nextShot(w.shot, bench_.units())));
         box->setChecked(w.isDone());
     }
-    title_->setText(!wishes.empty() && done == wishes.size()
-                        ? tr("All hit. Tune has more to go on now (Alt+5).")
-                        : tr("To hit for the tuning of %1").arg(list_.player()));
+    title_->setText(
+        !wishes.empty() && done == wishes.size()
+            ? tr("All hit. Tune (Alt+%1) has more to go on now.").arg(static_cast<int>(Stop::Tune))
+            : tr("To hit for the tuning of %1").arg(list_.player()));
 }
 
 }  // namespace wedgeon

@@ -11,6 +11,7 @@
 #include "drawings/flight_drawing.h"
 #include "style/style.h"
 #include "text/keys.h"
+#include "text/quantities.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -78,7 +79,7 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
     for (std::size_t t = 0; t < trackCount; ++t) {
         NumberRow& row = numbers_[t];
         row = {plain(this, 13), plain(this, 14, QFont::Medium), plain(this, 14)};
-        row.name->setText(trackName(static_cast<Track>(t)));
+        row.name->setText(text::shortNameOf(quantityOf(static_cast<Track>(t))));
         const int line = static_cast<int>(t) + 1;
         grid->addWidget(row.name, line, 0);
         grid->addWidget(row.measured, line, 1);
@@ -145,10 +146,9 @@ void ShotPanel::show(int row) {
 
 void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& shot) {
     for (std::size_t t = 0; t < trackCount; ++t) {
-        const TrackUnit unit = trackUnit(static_cast<Track>(t), bench_.units());
-        const QString gap = unit.name == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
-        const auto say = [&](double si) { return text::number(si * unit.factor, unit.decimals); };
-        numbers_[t].measured->setText(shot.read[t] ? say(*shot.read[t]) + gap + unit.name
+        const auto form = text::formOf(quantityOf(static_cast<Track>(t)), bench_.units());
+        const auto say = [&](double si) { return text::number(si * form.factor, form.decimals); };
+        numbers_[t].measured->setText(shot.read[t] ? text::withUnit(say(*shot.read[t]), form.unit)
                                                    : tr("not read"));
         numbers_[t].measured->setEnabled(shot.read[t].has_value());
         const auto& e = shot.expected[t];
@@ -156,7 +156,7 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         if (e) {
             predicted = say(e->value);
             if (e->half > 0) predicted += QStringLiteral(" ± ") + say(e->half);
-            predicted += gap + unit.name;
+            predicted = text::withUnit(predicted, form.unit);
         }
         numbers_[t].predicted->setText(predicted);
     }

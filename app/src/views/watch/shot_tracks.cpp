@@ -13,6 +13,7 @@
 #include "drawings/flight_drawing.h"
 #include "style/style.h"
 #include "text/keys.h"
+#include "text/quantities.h"
 
 namespace wedgeon {
 namespace {
@@ -69,21 +70,21 @@ void TracksHeader::paintEvent(QPaintEvent*) {
     const QFont small = style::font(12);
     for (std::size_t i = 0; i < trackCount; ++i) {
         const auto track = static_cast<Track>(i);
-        const TrackUnit unit = trackUnit(track, bench_.units());
+        const text::QuantityForm form = text::formOf(quantityOf(track), bench_.units());
         const bool spin = track == Track::Spin;
         const double shown = spin ? 1e-3 : 1.0;  // thousands of rpm are easier to scan
         p.setFont(name);
         p.setPen(c.ink);
-        p.drawText(QPointF(at.left[i], 17), trackName(track));
-        const double unitAt = QFontMetricsF(name).horizontalAdvance(trackName(track)) + 4;
+        p.drawText(QPointF(at.left[i], 17), form.shortName);
+        const double unitAt = QFontMetricsF(name).horizontalAdvance(form.shortName) + 4;
         p.setFont(small);
         p.setPen(c.soft);
-        p.drawText(QPointF(at.left[i] + unitAt, 17), spin ? tr("k rpm") : unit.name);
+        p.drawText(QPointF(at.left[i] + unitAt, 17), spin ? tr("k rpm") : form.unit);
         const auto range = shots_.range(track);
         const int decimals = spin ? 1 : 0;
         p.drawText(QPointF(at.left[i], 34),
-                   text::number(range.low * unit.factor * shown, decimals));
-        const QString high = text::number(range.high * unit.factor * shown, decimals);
+                   text::number(range.low * form.factor * shown, decimals));
+        const QString high = text::number(range.high * form.factor * shown, decimals);
         p.drawText(
             QPointF(at.left[i] + at.trackWidth - QFontMetricsF(small).horizontalAdvance(high), 34),
             high);
