@@ -5,6 +5,9 @@
 build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
   libcli11-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libgtest-dev libbenchmark-dev fonts-dejavu-core)
 
+# Another clone finds what this one has compiled.
+export CCACHE_BASEDIR=$PWD CCACHE_NOHASHDIR=true
+
 say() { printf '== %s\n' "$*"; }
 
 # Installs what of "$@" is missing; asks apt only then.

@@ -12,6 +12,7 @@
 
 #include "main_window.h"
 #include "style/style.h"
+#include "text/units.h"
 #include "views/all_views.h"
 #include "wedgeon/store/files.h"
 
@@ -56,6 +57,7 @@ int main(int argc, char** argv) {
     parser.addOption(listen);
     parser.process(app);
 
+    wedgeon::text::chooseLocale(QLocale::system());
     wedgeon::style::apply(app, false);
     wedgeon::Desk desk(parser.value(logbook));
     wedgeon::MainWindow window(desk);

@@ -307,10 +307,10 @@ void MainWindow::print() {
     dialog.setWindowTitle(tr("Print this view"));
     if (dialog.exec() != QDialog::Accepted) return;
     const OnWhite white(dark_->isChecked());
-    Paper paper(printer, tr("Wedgeon, %1, %2. Nobody ahead of or beside the swing.")
-                             .arg(text::playerName(desk_.bench().state().player.name),
-                                  QLocale::c().toString(desk_.clock().local(),
-                                                        QStringLiteral("d MMM yyyy"))));
+    Paper paper(printer,
+                tr("Wedgeon, %1, %2. Nobody ahead of or beside the swing.")
+                    .arg(text::playerName(desk_.bench().state().player.name),
+                         QLocale().toString(desk_.clock().local(), QStringLiteral("d MMM yyyy"))));
     if (paper.isGood()) shownView()->print(paper);
     if (paper.isGood()) {
         notice_->showResult(paper.pages() == 1 ? tr("One page was printed.")

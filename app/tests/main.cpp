@@ -7,6 +7,7 @@
 
 #include "own_user.h"
 #include "style/style.h"
+#include "text/units.h"
 #include "work/trouble.h"
 
 int main(int argc, char** argv) {
@@ -18,6 +19,7 @@ int main(int argc, char** argv) {
     wedgeon::Application app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-tests"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-tests"));
+    wedgeon::text::chooseLocale(QLocale::c());
     wedgeon::style::apply(app, false);
     return RUN_ALL_TESTS();
 }

@@ -113,7 +113,7 @@ std::optional<double> correlationOf(const std::vector<ChartPoint>& points) {
 
 QString dayOf(const store::ShotRecord& record) {
     const QDate day = QDate::fromString(text::fromUtf8(record[Label::Time]).left(10), Qt::ISODate);
-    return day.isValid() ? QLocale::c().toString(day, QStringLiteral("d MMM")) : QString();
+    return day.isValid() ? QLocale().toString(day, QStringLiteral("d MMM")) : QString();
 }
 
 }  // namespace

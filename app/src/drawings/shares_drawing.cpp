@@ -18,17 +18,15 @@ constexpr double margin_px = 12.0;
 SharesDrawing::SharesDrawing(const QString& name, QWidget* parent) : Drawing(name, parent) {}
 
 QString SharesDrawing::withUnit(double value, bool sign) const {
-    QString s = text::number(value, stair_.decimals);
-    if (sign && value > 0 && s.toDouble() != 0.0) s.prepend(QLatin1Char('+'));
-    const bool tight = stair_.unit == QStringLiteral("°");
-    return tight ? s + stair_.unit : s + QChar(0xA0) + stair_.unit;
+    return text::withUnit(
+        sign ? text::signedNumber(value, stair_.decimals) : text::number(value, stair_.decimals),
+        stair_.unit);
 }
 
 QString SharesDrawing::withSpread(const Stair::Share& s) const {
     if (s.half80 <= 0.0) return withUnit(s.value, true);
-    QString value = text::number(s.value, stair_.decimals);
-    if (s.value > 0 && value.toDouble() != 0.0) value.prepend(QLatin1Char('+'));
-    return value + QStringLiteral(" ± ") + withUnit(s.half80, false);
+    return text::signedNumber(s.value, stair_.decimals) + QStringLiteral(" ± ") +
+           withUnit(s.half80, false);
 }
 
 void SharesDrawing::show(const Stair& stair) {

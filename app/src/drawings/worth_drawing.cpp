@@ -55,24 +55,19 @@ QString nameOf(WorthStep step, const Units& units) {
     return {};
 }
 
-QString signedNumber(double value) {
-    const QString s = text::number(value, 1);
-    return value > 0 && s != QStringLiteral("0.0") ? QStringLiteral("+") + s : s;
-}
-
 QString tell(const Worth& worth, const Units& units) {
     if (!worth.change) return WorthDrawing::tr("out of reach");
     const Outcome o = tellingOf(worth.step).outcome;
     switch (o) {
         case Outcome::LaunchAngle:
-            return signedNumber(degFromRad(worth[o])) + WorthDrawing::tr("° launch");
+            return text::signedNumber(degFromRad(worth[o]), 1) + WorthDrawing::tr("° launch");
         case Outcome::Attack:
-            return signedNumber(degFromRad(worth[o])) + WorthDrawing::tr("° attack");
+            return text::signedNumber(degFromRad(worth[o]), 1) + WorthDrawing::tr("° attack");
         case Outcome::Carry:
-            return signedNumber(worth[o] * units.lengthFactor()) + QStringLiteral(" ") +
+            return text::signedNumber(worth[o] * units.lengthFactor(), 1) + QStringLiteral(" ") +
                    units.lengthName() + WorthDrawing::tr(" carry");
         default:
-            return signedNumber(worth[o] * units.lengthFactor()) + QStringLiteral(" ") +
+            return text::signedNumber(worth[o] * units.lengthFactor(), 1) + QStringLiteral(" ") +
                    units.lengthName() + WorthDrawing::tr(" release");
     }
 }

@@ -4,6 +4,8 @@
 #include "text/units.h"
 
 #include <QCoreApplication>
+#include <QLocale>
+#include <clocale>
 #include <cmath>
 
 #include "wedgeon/units.h"
@@ -67,9 +69,23 @@ QString fromUtf8(std::string_view utf8) {
 QString number(double value, int decimals) {
     const double scale = std::pow(10.0, decimals);
     const double rounded = std::round(value * scale) / scale;
-    QString s = QString::number(std::abs(rounded), 'f', decimals);
+    QString s = QLocale().toString(std::abs(rounded), 'f', decimals);
     if (rounded < 0) s.prepend(QChar(0x2212));
     return s;
+}
+
+void chooseLocale(const QLocale& locale) {
+    QLocale chosen = locale;
+    // Thousands are told by thin gaps where they are told at all; a typed one is a slip.
+    chosen.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+    QLocale::setDefault(chosen);
+    // The toolkit has taken over the desktop's; what is written for other programs has a point.
+    std::setlocale(LC_NUMERIC, "C");
+}
+
+QString signedNumber(double value, int decimals) {
+    const QString said = number(value, decimals);
+    return value > 0.0 && said != number(0.0, decimals) ? QLatin1Char('+') + said : said;
 }
 
 QString withUnit(const QString& number, const QString& unit) {

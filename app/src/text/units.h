@@ -3,6 +3,7 @@
 // Numbers as the coach reads them: metric or yards, with unit and sign in words.
 #pragma once
 
+#include <QLocale>
 #include <QString>
 #include <string_view>
 
@@ -40,6 +41,11 @@ namespace text {
 /// Text of the core and of files, which is UTF-8. Files' text is untrusted: show it as plain text.
 QString fromUtf8(std::string_view utf8);
 QString number(double value, int decimals);  ///< with a true minus sign; never "-0"
+/// "+1.5", "−1.5", "0.0".
+QString signedNumber(double value, int decimals);
+/// In which numbers and dates are shown and typed from now on; once, when the program starts and
+/// the application is there. Files, JSON and the logbook never follow it.
+void chooseLocale(const QLocale& locale);
 /// "5 rpm", "31.2°": a sign of degrees stands close, other units behind a space that does not
 /// break.
 QString withUnit(const QString& number, const QString& unit);

@@ -87,6 +87,7 @@ ChartPanel::ChartPanel(const WatchedShots& shots, const ShownShots& shown, const
     words_->setObjectName(QStringLiteral("chartSentence"));
     column->addWidget(words_);
     plot_ = new QCustomPlot;
+    plot_->setLocale(QLocale());
     plot_->setFocusPolicy(Qt::StrongFocus);
     plot_->setAccessibleName(tr("Chart of the shown shots"));
     plot_->setMinimumHeight(200);

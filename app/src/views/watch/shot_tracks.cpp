@@ -29,7 +29,7 @@ QString label(const store::ShotRecord& r, store::Label l) {
 /// "2026-10-06 10:05:00" as "6 Oct 10:05"; other texts as they are.
 QString shortTime(const QString& time) {
     const QDateTime t = QDateTime::fromString(time, QStringLiteral("yyyy-MM-dd HH:mm:ss"));
-    return t.isValid() ? QLocale::c().toString(t, QStringLiteral("d MMM HH:mm")) : time;
+    return t.isValid() ? QLocale().toString(t, QStringLiteral("d MMM HH:mm")) : time;
 }
 
 int sourceRow(const QModelIndex& index) {
