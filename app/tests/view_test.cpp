@@ -140,7 +140,7 @@ TEST_F(ViewTest, HiddenItGoesStaleAndIsRefreshedOnce) {
         action(QStringLiteral("Change between"))->trigger();
     QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
     EXPECT_EQ(said("tally"),
-              QStringLiteral("refreshed 2 times, last for %1").arg(Desk::UnitSystem));
+              QStringLiteral("refreshed 2 times, last for %1").arg(Desk::UnitsShown));
     action(QStringLiteral("Change between"))->trigger();
     EXPECT_TRUE(said("tally").startsWith(QStringLiteral("refreshed 3 times"))) << "at once";
 }

@@ -19,34 +19,45 @@ constexpr std::array<QuantityInfo, quantityCount> infos{{
     {Quantity::Loft, "loft", "loft", Dimension::Angle, deg(15), deg(75)},
     {Quantity::ClubSpeed, "club_speed", "club speed", Dimension::Speed, 0.5, 60},
     {Quantity::AttackAngle, "attack_angle", "attack angle", Dimension::Angle, deg(-40), deg(20)},
-    {Quantity::ClubPath, "club_path", "club path", Dimension::Angle, deg(-60), deg(60)},
-    {Quantity::FaceAngle, "face_angle", "face angle", Dimension::Angle, deg(-60), deg(60)},
+    {Quantity::ClubPath, "club_path", "club path", Dimension::Angle, deg(-60), deg(60), true},
+    {Quantity::FaceAngle, "face_angle", "face angle", Dimension::Angle, deg(-60), deg(60), true},
     {Quantity::DynamicLoft, "dynamic_loft", "dynamic loft", Dimension::Angle, deg(-10), deg(85)},
     {Quantity::SpinLoft, "spin_loft", "spin loft", Dimension::Angle, 0, deg(90)},
     {Quantity::BallSpeed, "ball_speed", "ball speed", Dimension::Speed, 0.5, 90},
     {Quantity::LaunchAngle, "launch_angle", "launch angle", Dimension::Angle, deg(-10), deg(85)},
     {Quantity::LaunchDirection, "launch_direction", "launch direction", Dimension::Angle, deg(-60),
-     deg(60)},
+     deg(60), true},
     {Quantity::SpinRate, "spin_rate", "spin rate", Dimension::SpinRate, 0, rpm(16000)},
-    {Quantity::SpinAxis, "spin_axis", "spin axis", Dimension::Angle, deg(-90), deg(90)},
+    {Quantity::SpinAxis, "spin_axis", "spin axis", Dimension::Angle, deg(-90), deg(90), true},
     {Quantity::Carry, "carry", "carry", Dimension::Length, 0, 250},
     {Quantity::Apex, "apex", "apex", Dimension::Length, 0, 80},
     {Quantity::LandingAngle, "landing_angle", "landing angle", Dimension::Angle, 0, deg(90)},
     {Quantity::Release, "release", "release", Dimension::Length, -40, 100},
     {Quantity::Total, "total", "total", Dimension::Length, 0, 300},
-    {Quantity::Side, "side", "side", Dimension::Length, -100, 100},
+    {Quantity::Side, "side", "side", Dimension::Length, -100, 100, true},
 }};
 
-constexpr std::array<std::string_view, quantityCount> siKeys{
-    "loft_rad",          "club_speed_mps",
-    "attack_angle_rad",  "club_path_rad",
-    "face_angle_rad",    "dynamic_loft_rad",
-    "spin_loft_rad",     "ball_speed_mps",
-    "launch_angle_rad",  "launch_direction_rad",
-    "spin_rate_radps",   "spin_axis_rad",
-    "carry_m",           "apex_m",
-    "landing_angle_rad", "release_m",
-    "total_m",           "side_m"};
+constexpr bool isInOrder() {
+    for (std::size_t i = 0; i < infos.size(); ++i) {
+        if (infos[i].quantity != static_cast<Quantity>(i)) return false;
+    }
+    return true;
+}
+static_assert(isInOrder(), "a quantity is missing from the table, or not in its place");
+
+std::string_view siUnit(Dimension dimension) {
+    switch (dimension) {
+        case Dimension::Speed:
+            return "_mps";
+        case Dimension::Length:
+            return "_m";
+        case Dimension::Angle:
+            return "_rad";
+        case Dimension::SpinRate:
+            return "_radps";
+    }
+    return {};
+}
 
 constexpr std::array<std::string_view, labelCount> labelKeys{
     "time",  "player", "wedge", "ball", "face_condition", "lie",
@@ -58,7 +69,13 @@ const QuantityInfo& info(Quantity quantity) {
     return infos[static_cast<std::size_t>(quantity)];
 }
 std::string_view siKey(Quantity quantity) {
-    return siKeys[static_cast<std::size_t>(quantity)];
+    static const std::array<std::string, quantityCount> keys = [] {
+        std::array<std::string, quantityCount> out;
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i].append(infos[i].key).append(siUnit(infos[i].dimension));
+        return out;
+    }();
+    return keys[static_cast<std::size_t>(quantity)];
 }
 std::string_view labelKey(Label label) {
     return labelKeys[static_cast<std::size_t>(label)];

@@ -34,13 +34,7 @@ std::string formatNumber(double value) {
     return buffer.data();
 }
 
-/// Left and right as letters: "3.2 L", "R 4".
-bool hasSide(Quantity q) {
-    return q == Quantity::ClubPath || q == Quantity::FaceAngle || q == Quantity::LaunchDirection ||
-           q == Quantity::SpinAxis || q == Quantity::Side;
-}
-
-/// Takes the letter or word off \p cell; -1 for left, 1 for right or none.
+/// Takes left or right off \p cell, as in "3.2 L" or "R 4"; -1 for left, 1 for right or none.
 double takeSide(std::string_view& cell) {
     const std::string_view s = text::trimmed(cell);
     for (const auto& [word, sign] :
@@ -525,7 +519,7 @@ private:
         }
         if (options_.mirrored && options_.mirrored(shot[Label::Player])) {
             for (std::size_t q = 0; q < quantityCount; ++q) {
-                if (hasSide(static_cast<Quantity>(q))) shot.values[q] = -shot.values[q];
+                if (info(static_cast<Quantity>(q)).sided) shot.values[q] = -shot.values[q];
             }
         }
         result_.shots.push_back(std::move(shot));
@@ -548,7 +542,7 @@ private:
                                      std::vector<RefusedCell>& held) const {
         const ColumnGuess& guess = result_.columns[i];
         std::string_view cell = row.cells[i];
-        const double side = hasSide(*guess.quantity) ? takeSide(cell) : 1.0;
+        const double side = info(*guess.quantity).sided ? takeSide(cell) : 1.0;
         const ParsedNumber parsed = parseNumber(cell, result_.decimalComma);
         if (parsed.state == ParsedNumber::State::Blank) return std::nullopt;
         const auto hold = [&](std::string reason) {

@@ -419,5 +419,38 @@ TEST(ShotFile, SidesFromALeftHandersOwnViewAreTurnedRound) {
     EXPECT_FALSE(r.shots[0].has(Quantity::SpinAxis));
 }
 
+TEST(ShotFile, AWordMayHaveFourHundredBytesAndNotOneMore) {
+    const auto noted = [](std::size_t bytes) {
+        return read("carry [m],note\n40," + std::string(bytes, 'x') + "\n");
+    };
+    EXPECT_EQ(noted(400).shots.at(0)[Label::Note].str().size(), 400u);
+    EXPECT_EQ(noted(400).refusedCount, 0u);
+    const ImportResult longer = noted(401);
+    EXPECT_TRUE(longer.shots.at(0)[Label::Note].empty());
+    ASSERT_EQ(longer.refusedCount, 1u);
+    EXPECT_NE(longer.refused.at(0).reason.find("400"), std::string::npos);
+}
+
+TEST(ShotFile, SidesAreThoseOfTheTableOnly) {
+    // Every sided quantity understands letters and is turned round for a left-hander's own view;
+    // the others neither.
+    ImportOptions mirrored;
+    mirrored.mirrored = [](const std::string&) { return true; };
+    for (std::size_t q = 0; q < quantityCount; ++q) {
+        const QuantityInfo& known = info(static_cast<Quantity>(q));
+        const char* unit = known.dimension == Dimension::Speed      ? "m/s"
+                           : known.dimension == Dimension::Length   ? "m"
+                           : known.dimension == Dimension::SpinRate ? "rpm"
+                                                                    : "deg";
+        // A number that every quantity can have, beside one that makes it a shot.
+        const bool other = known.quantity == Quantity::Carry;
+        const std::string text = std::string(known.key) + " [" + unit + "]," +
+                                 (other ? "total" : "carry") + " [m]\n18.5,40\n";
+        const ImportResult r = read(text, mirrored);
+        ASSERT_EQ(r.shots.size(), 1u) << text;
+        EXPECT_EQ(r.shots[0].values[q] < 0, known.sided) << known.key;
+    }
+}
+
 }  // namespace
 }  // namespace wedgeon::store

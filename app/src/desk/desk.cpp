@@ -47,7 +47,7 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     });
     connect(&bench_, &Workbench::givensChanged, this, [this] { tell(Givens); });
     connect(&bench_, &Workbench::simulated, this, [this] { tell(Swings); });
-    connect(&bench_, &Workbench::unitsChanged, this, [this] { tell(UnitSystem); });
+    connect(&bench_, &Workbench::unitsChanged, this, [this] { tell(UnitsShown); });
     connect(&shots_, &WatchedShots::shotsChanged, this, [this] {
         wanted_.see(shots_.shots(), bench_.fallback());
         tell(Shots);

@@ -58,7 +58,7 @@ public:
         Bench = 1 << 0,   ///< the set-up, its prediction, the ghost
         Givens = 1 << 1,  ///< what stands in the strip
         Swings = 1 << 2,  ///< the played ones
-        UnitSystem = 1 << 3,
+        UnitsShown = 1 << 3,
         Shots = 1 << 4,      ///< which there are
         ShotNotes = 1 << 5,  ///< what is noted of some of them, what is doubtful, what is expected
         Records = 1 << 6,    ///< of the logbook, beside its shots

@@ -38,7 +38,7 @@ public:
     /// What Copy puts on the clipboard.
     virtual QString asText() const = 0;
     /// On as many pages as it takes; the whole view and its text unless it knows better.
-    virtual void print(Paper& paper) const;
+    virtual void print(Paper& paper);
     /// The view as a picture of \p size.
     virtual void paintPicture(QPainter& painter, const QSize& size);
     /// What should be again as it is now. Values by name.

@@ -54,7 +54,7 @@ QString ExplainView::name() const {
 }
 
 void ExplainView::refresh(Desk::Parts parts) {
-    if (parts & (Desk::Compared | Desk::UnitSystem)) explainAgain();
+    if (parts & (Desk::Compared | Desk::UnitsShown)) explainAgain();
 }
 
 QWidget* ExplainView::makeEmpty() {

@@ -255,7 +255,7 @@ void ShapeView::resizeEvent(QResizeEvent* event) {
 }
 
 void ShapeView::refresh(Desk::Parts parts) {
-    if (parts & (Desk::Bench | Desk::UnitSystem)) {
+    if (parts & (Desk::Bench | Desk::UnitsShown)) {
         refreshResult();
     } else if (parts & Desk::Swings) {
         refreshFlight();

@@ -79,7 +79,7 @@ void TuneView::refresh(Desk::Parts parts) {
     } else if (parts & (Desk::Givens | Desk::Records)) {
         fillKept();
     }
-    if ((parts & Desk::UnitSystem) && tuning_) show(tuning_);
+    if ((parts & Desk::UnitsShown) && tuning_) show(tuning_);
 }
 
 QWidget* TuneView::makePage() {

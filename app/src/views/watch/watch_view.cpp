@@ -118,7 +118,7 @@ void WatchView::takeShown(Comparison::Side side) {
 void WatchView::refresh(Desk::Parts parts) {
     if (parts & Desk::Records) fillSessions();
     if (parts & Desk::LogState) tellEmpty();
-    if (parts & Desk::UnitSystem) {
+    if (parts & Desk::UnitsShown) {
         list_->viewport()->update();
         filter();
     }

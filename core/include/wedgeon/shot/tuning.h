@@ -15,7 +15,7 @@
 #include "wedgeon/flight/flight.h"
 #include "wedgeon/ground/ground.h"
 #include "wedgeon/ground/terrain.h"
-#include "wedgeon/strike/tuning.h"
+#include "wedgeon/strike/strike_tuning.h"
 
 namespace wedgeon {
 

@@ -62,10 +62,13 @@ struct QuantityInfo {
     std::string_view text;  ///< as a person reads it
     Dimension dimension;
     double low, high;
+    /// Left and right of the line, positive right: files may say it by a letter, and a
+    /// left-hander's own view turns it round.
+    bool sided = false;
 };
 
 const QuantityInfo& info(Quantity quantity);
-/// The name of its SI value in JSON and in the logbook, such as "spin_rate_radps".
+/// The name of its SI value in JSON and in the logbook, such as "spin_rate_radps": key and unit.
 std::string_view siKey(Quantity quantity);
 std::string_view labelKey(Label label);
 

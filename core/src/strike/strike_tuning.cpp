@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Applying a tuning.
-#include "wedgeon/strike/tuning.h"
+#include "wedgeon/strike/strike_tuning.h"
 
 #include <algorithm>
 #include <cmath>
