@@ -3,6 +3,7 @@
 // Filling pages.
 #include "paper/paper.h"
 
+#include <QImage>
 #include <QPageLayout>
 #include <QPagedPaintDevice>
 #include <QTextLayout>
@@ -17,6 +18,8 @@ namespace {
 constexpr double mm_per_inch = 25.4;
 constexpr double footHeight_mm = 9.0;
 constexpr double gap_mm = 4.0;
+/// Pixels of paper for one of the screen.
+constexpr int sharpness = 3;
 /// A picture is not pressed into less of the page's height than this share.
 constexpr double leastShare = 0.35;
 /// Units of the painter in a millimetre: text is laid out finer than the eye sees.
@@ -90,14 +93,22 @@ void Paper::picture(const QSize& size, const std::function<void(QPainter&)>& pai
     const double whole = page_mm_.width() / size.width() * size.height();
     if (left_mm() < std::min(whole, leastShare * page_mm_.height())) turnPage();
     const double high = std::min(whole, left_mm());
+    // Widgets clip in the pixels of a screen: they are painted on some that are fine enough for
+    // paper.
+    QImage image(size * sharpness, QImage::Format_ARGB32_Premultiplied);
+    image.setDevicePixelRatio(sharpness);
+    image.fill(Qt::white);
+    {
+        QPainter p(&image);
+        paint(p);
+    }
     const double scale = high / size.height() * units_per_mm;
-    painter_.save();
-    painter_.translate((page_mm_.width() * units_per_mm - scale * size.width()) / 2,
-                       down_mm_ * units_per_mm);
-    painter_.scale(scale, scale);
-    painter_.setClipRect(QRect(QPoint(0, 0), size));
-    paint(painter_);
-    painter_.restore();
+    const QSizeF room = QSizeF(size) * scale;
+    painter_.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter_.drawImage(QRectF(QPointF((page_mm_.width() * units_per_mm - room.width()) / 2,
+                                      down_mm_ * units_per_mm),
+                              room),
+                       image);
     down_mm_ += high + gap_mm;
 }
 

@@ -107,8 +107,8 @@ QComboBox* makeReleaseChoice(Workbench& bench) {
 
 NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(14, 5, 14, 5);
-    row->setSpacing(6);
+    row->setContentsMargins(10, 5, 10, 5);
+    row->setSpacing(5);
     const auto add = [&](const QString& name, QWidget* field) {
         auto* label = new QLabel(name);
         label->setFont(style::font(13));

@@ -59,24 +59,23 @@ constexpr int roomyHeight_px = 560;
 
 ShapeView::ShapeView(Desk& desk, QWidget* parent)
     : View(desk, QStringLiteral("shape"), Stop::Shape, parent), bench_(desk.bench()) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 14, 0);
-    row->setSpacing(0);
+    row_ = new QHBoxLayout(this);
+    row_->setSpacing(12);
     auto* bench = new QWidget;
     column_ = new QVBoxLayout(bench);
+    column_->setContentsMargins(0, 0, 0, 0);
     makeDrawer();
     column_->addWidget(makeResult(), 12);
     column_->addWidget(new NumberRow(bench_));
     column_->addWidget(makeDrawings(), 10);
-    // A window that is lower than the drawings need scrolls them; nothing is pressed together.
+    // A window that is smaller than the drawings need scrolls them; nothing is pressed together.
     auto* scroll = new QScrollArea;
     scroll->setWidget(bench);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);
-    row->addWidget(scroll, 1);
-    row->addWidget(drawer_);
+    row_->addWidget(scroll, 1);
+    row_->addWidget(drawer_);
     connect(drawer_, &Drawer::changed, this, &ShapeView::fitDrawings);
     makeCommands();
 }
@@ -245,7 +244,7 @@ void ShapeView::fitDrawings() {
     spinPanel_->setVisible(!narrow);
     worthPanel_->setVisible(!narrow);
     const bool low = height() < roomyHeight_px;
-    column_->setContentsMargins(14, low ? 6 : 12, drawer_->current() ? 12 : 0, low ? 6 : 12);
+    row_->setContentsMargins(14, low ? 6 : 12, 14, low ? 6 : 12);
     column_->setSpacing(low ? 6 : 10);
 }
 

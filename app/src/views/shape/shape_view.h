@@ -8,6 +8,7 @@
 
 #include "views/view.h"
 
+class QHBoxLayout;
 class QVBoxLayout;
 
 namespace wedgeon {
@@ -56,6 +57,7 @@ private:
     CautionLine* caution_;
     FlightDrawing* flight_;
     SpinDrawing* spin_;
+    QHBoxLayout* row_;
     QVBoxLayout* column_;
     QWidget *spinPanel_, *worthPanel_;
     Drawer* drawer_;
