@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file A line, or all that a shot meets, as a text: to be kept or handed on. Fields:
-/// docs/formats.md. Lengths come back exact, angles and slopes (in degrees and per cent) to the last
-/// bit but one.
+/// docs/formats.md. Lengths come back exact, angles and slopes (in degrees and per cent) to the
+/// last bit but one.
 #pragma once
 
 #include <string>
