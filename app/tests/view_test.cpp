@@ -60,6 +60,9 @@ protected:
         window_->activateWindow();
         ASSERT_TRUE(QTest::qWaitForWindowActive(window_.get()));
         settle();
+        // The swings of the start are played in a thread: after them nothing changes by itself.
+        ASSERT_TRUE(QTest::qWaitFor(
+            [this] { return window_->desk.bench().simulation().has_value(); }, patience(10000)));
     }
 
     QString copied() {

@@ -238,18 +238,18 @@ TEST_F(WaitingTest, NoTurnIsLongWithAMillionShotsALockElsewhereAndAFlood) {
 TEST_F(WaitingTest, APeerThatNeverReadsIsNotHeardForEver) {
     FloodingMonitor monitor(false);
     window_->listenTo(static_cast<quint16>(monitor.port()));
-    // What it sends fills what lies between, and then it has to wait.
+    // What it sends fills what lies between, and then it has to wait; a slow disk holds it up for
+    // shorter.
     long sent = 0;
+    long memory = 0;
     ASSERT_TRUE(QTest::qWaitFor(
         [&] {
             sent = monitor.sent();
-            QTest::qWait(700);
+            memory = residentMb();
+            QTest::qWait(2500);
             return sent > 0 && monitor.sent() == sent;
         },
         patience(60000)));
-    const long memory = residentMb();
-    QTest::qWait(1500);
-    EXPECT_EQ(monitor.sent(), sent);
     if (isMeasured) {
         EXPECT_LT(residentMb(), memory + 10);
     }
