@@ -14,6 +14,7 @@
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QPointer>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QScreen>
@@ -189,8 +190,9 @@ void MainWindow::chooseBackup() {
     if (dialog.exec() != QDialog::Accepted || dialog.chosen().isEmpty()) return;
     const QString backup = dialog.chosen();
     const QString day = QFileInfo(backup).completeBaseName();
-    desk_.log().restore(backup, [this, day] {
-        notice_->showResult(
+    desk_.log().restore(backup, [self = QPointer(this), day] {
+        if (!self) return;
+        self->notice_->showResult(
             tr("The logbook is as it was in the backup %1. What it held before is kept beside the "
                "backups.")
                 .arg(day));

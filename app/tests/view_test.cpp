@@ -205,6 +205,30 @@ TEST_F(ViewTest, EveryViewComesBackAsItWasLeft) {
     EXPECT_TRUE(byName<QAbstractButton>(QStringLiteral("Open Compare"))->isChecked());
 }
 
+TEST_F(ViewTest, AWindowMayGoBeforeTheDeskHasAnswered) {
+    const std::vector<NamedRecipe> recipes{{"low one", "", {}}};
+    const QString path = folder_.filePath(QStringLiteral("mine.json"));
+    store::writeRecipes(path.toStdString(), recipes);
+    auto second = std::make_unique<MainWindow>(window_->desk);
+    addAllViews(*second, window_->desk);
+    second->restore();
+    second->show();
+    QAction* open = nullptr;
+    for (QAction* menu : second->menuBar()->actions()) {
+        for (QAction* a : menu->menu()->actions()) {
+            if (a->text().startsWith(QStringLiteral("&Open recipes"))) open = a;
+        }
+    }
+    ASSERT_TRUE(open);
+    inFileDialog(path, [&] {
+        open->trigger();
+        second.reset();
+    });
+    settle();
+    EXPECT_EQ(window_->desk.recipes().recipes().size(), 1u);
+    QTest::qWait(50);
+}
+
 TEST_F(ViewTest, StatesOfAnotherHandAreLeftAlone) {
     QSettings settings;
     settings.setValue(QStringLiteral("view"), 17);

@@ -4,10 +4,6 @@
 #include "identities.h"
 
 #include <algorithm>
-#include <array>
-#include <chrono>
-
-#include "text.h"
 
 namespace wedgeon::store {
 namespace {
@@ -46,7 +42,6 @@ std::int64_t Identities::player(const Word& name) {
             id = db_.getLastInsertRowid();
         }
         at = playerIds_.emplace(name.str(), *id).first;
-        asked_.insert(*id);
     }
     met = {name, 0, at->second};
     return met.id;
@@ -126,28 +121,20 @@ void rewriteParts(SQLite::Database& db, const std::set<std::int64_t>& players) {
             run.bind(1, source);
             run.exec();
         }
+        SQLite::Statement its(db, "SELECT session_id FROM sources WHERE id = ?");
+        its.bind(1, source);
+        if (its.executeStep()) noteSessionPlayer(db, its.getColumn(0).getInt64());
     }
 }
 
-std::optional<std::int64_t> dayOf(std::string_view time) {
-    constexpr std::string_view shape = "0000-00-00";
-    if (time.size() < shape.size()) return std::nullopt;
-    std::array<int, 3> parts{};
-    std::size_t part = 0;
-    for (std::size_t i = 0; i < shape.size(); ++i) {
-        if (shape[i] == '-') {
-            if (time[i] != '-') return std::nullopt;
-            ++part;
-        } else {
-            if (!text::isDigit(time[i])) return std::nullopt;
-            parts[part] = 10 * parts[part] + (time[i] - '0');
-        }
-    }
-    const std::chrono::year_month_day day{std::chrono::year(parts[0]),
-                                          std::chrono::month(static_cast<unsigned>(parts[1])),
-                                          std::chrono::day(static_cast<unsigned>(parts[2]))};
-    if (!day.ok()) return std::nullopt;
-    return std::chrono::sys_days(day).time_since_epoch().count();
+void noteSessionPlayer(SQLite::Database& db, std::int64_t session) {
+    SQLite::Statement set(
+        db,
+        "UPDATE sessions SET player_id = (SELECT CASE WHEN min(parts.player_id) = "
+        "max(parts.player_id) THEN min(parts.player_id) END FROM parts JOIN "
+        "sources ON sources.id = source_id WHERE session_id = ?1) WHERE id = ?1");
+    set.bind(1, session);
+    set.exec();
 }
 
 }  // namespace wedgeon::store

@@ -25,8 +25,6 @@ public:
     std::int64_t player(const Word& name);
     /// Nothing for an empty name.
     std::optional<std::int64_t> club(std::int64_t player, const Word& name);
-    /// The players that were asked for.
-    const std::set<std::int64_t>& players() const { return asked_; }
 
 private:
     SQLite::Database& db_;
@@ -40,7 +38,6 @@ private:
     Mets metPlayers_, metClubs_;
     std::map<std::string, std::int64_t, std::less<>> playerIds_;
     std::map<std::pair<std::int64_t, std::string>, std::int64_t> clubIds_;
-    std::set<std::int64_t> asked_;
 };
 
 /// What a source has of each player and club.
@@ -60,13 +57,12 @@ private:
     Key lastKey_{0, 0};
     Days* last_ = nullptr;
 };
-/// Worked out anew for all sources that have shots of one of these.
+/// A session is one player's where all its shots are; as its parts say.
+void noteSessionPlayer(SQLite::Database& db, std::int64_t session);
+/// Worked out anew, with whose their sessions are, for all sources that have shots of one of these.
 void rewriteParts(SQLite::Database& db, const std::set<std::int64_t>& players);
 
 /// The player of a name or of another name, if there is one.
 std::optional<std::int64_t> findPlayerId(SQLite::Database& db, const std::string& name);
-
-/// "2026-10-06 10:05" as days since 1970; nothing for what does not begin with a date.
-std::optional<std::int64_t> dayOf(std::string_view time);
 
 }  // namespace wedgeon::store

@@ -6,7 +6,6 @@
 #include <algorithm>
 #include <ctime>
 #include <map>
-#include <set>
 
 #include "shot_columns.h"
 #include "shot_hash.h"
@@ -169,18 +168,17 @@ struct LogbookWriter::Impl {
     const KnownShots::Impl& known;
     AddedShots result;
     bool committed = false;
-    std::set<std::int64_t> players;            ///< whose shots were added
     std::map<std::int64_t, std::int64_t> met;  ///< known shots of the file, by source
 
-    /// The session that the file goes on with: it holds at least half of what came from one of its
-    /// sources. A title or a file's name does not tell.
-    std::int64_t findFormer(SQLite::Database& db) const {
+    /// The session that the file goes on with: it holds at least \p share of what came from one of
+    /// its sources. A title or a file's name does not tell.
+    std::int64_t findFormer(SQLite::Database& db, double share) const {
         std::int64_t best = 0;
         std::int64_t most = 0;
         for (const auto& [from, shots] : met) {
             if (from == 0 || shots <= most) continue;
-            if (2 * shots < number(db, "SELECT count(*) FROM shots WHERE source_id = ?", {from}))
-                continue;
+            const auto all = number(db, "SELECT count(*) FROM shots WHERE source_id = ?", {from});
+            if (static_cast<double>(shots) < share * static_cast<double>(all)) continue;
             const auto session = number(
                 db, "SELECT session_id FROM sources WHERE id = ? AND state = 'whole'", {from});
             if (session == 0) continue;
@@ -193,7 +191,7 @@ struct LogbookWriter::Impl {
 
 LogbookWriter::LogbookWriter(Logbook& logbook, const ShotSource& source, const KnownShots& known)
     : impl_(std::make_unique<Impl>(
-          Impl{LogbookAccess::of(logbook), source, *known.impl_, {}, false, {}, {}})) {
+          Impl{LogbookAccess::of(logbook), source, *known.impl_, {}, false, {}})) {
     impl_->book.requireWritable();
 }
 
@@ -259,7 +257,6 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
         if (whole < shots.size()) put(1, shots.subspan(whole));
         parts.write(db, w.result.source);
         w.result.added += shots.size();
-        w.players.insert(who.players().begin(), who.players().end());
     });
 }
 
@@ -325,7 +322,7 @@ AddedShots LogbookWriter::commit() {
     Impl& w = *impl_;
     if (w.result.source == 0) {
         w.committed = true;
-        w.book.guarded([&] { w.result.session = w.findFormer(*w.book.db); });
+        w.book.guarded([&] { w.result.session = w.findFormer(*w.book.db, 0); });
         return w.result;
     }
     std::size_t twice = 0;
@@ -346,14 +343,14 @@ AddedShots LogbookWriter::commit() {
                                                   ": the import stood still for too long and was "
                                                   "given up; nothing was taken");
         }
-        const std::int64_t former = w.findFormer(db);
+        const std::int64_t former = w.findFormer(db, 0.5);
         if (any && former != 0)
             run(db, "UPDATE sources SET session_id = ? WHERE id = ?", {former, w.result.source});
         if (!any || former != 0) {
             run(db, "DELETE FROM sessions WHERE id = ?", {w.result.session});
             w.result.session = former;
         }
-        if (any) noteSessionPlayers(db, w.result.session, w.players, former == 0);
+        if (any) noteSessionPlayer(db, w.result.session);
     });
     w.committed = true;
     w.result.added -= twice;
@@ -396,7 +393,6 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
         SQLite::Statement insert(db, insertShots(1));
         Identities who(db);
         Parts parts;
-        const bool isNew = now.session == 0;
         for (const LiveArrival& shot : shots) {
             const std::int64_t hash = hashOf(shot.record);
             if (sentBefore(db, now, shot, hash, at_s)) {
@@ -425,7 +421,7 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
             kept.emplace_back(std::move(logged));
         }
         if (now.source != 0) parts.write(db, now.source);
-        if (now.session != 0) noteSessionPlayers(db, now.session, who.players(), isNew);
+        if (now.session != 0) noteSessionPlayer(db, now.session);
         return kept;
     });
     connection = now;  // not before it is committed

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "shot_hash.h"
+#include "text.h"
 
 namespace wedgeon::store {
 namespace {
@@ -77,7 +78,7 @@ void bindIdentities(SQLite::Statement& insert, int at, const ShotRecord& shot, I
     const std::int64_t player = who.player(shot.labels[static_cast<std::size_t>(Label::Player)]);
     const auto club = who.club(player, shot.labels[static_cast<std::size_t>(Label::Wedge)]);
     const std::string& own = shot[Label::Time];
-    const auto day = dayOf(own.empty() ? time : std::string_view(own));
+    const auto day = text::dayOf(own.empty() ? time : std::string_view(own));
     bind(at, player);
     bind(at + 1, club);
     bind(at + 2, day);
@@ -129,20 +130,9 @@ std::int64_t addSession(SQLite::Database& db, const char* kind, const std::strin
     make.bind(1, title);
     make.bind(2, time);
     make.bind(3, kind);
-    make.bind(4, dayOf(day) ? day.substr(0, 10) : time.substr(0, 10));
+    make.bind(4, text::dayOf(day) ? day.substr(0, 10) : time.substr(0, 10));
     make.exec();
     return db.getLastInsertRowid();
-}
-
-void noteSessionPlayers(SQLite::Database& db, std::int64_t session,
-                        const std::set<std::int64_t>& players, bool isNew) {
-    if (players.empty()) return;
-    SQLite::Statement set(db, isNew ? "UPDATE sessions SET player_id = ?2 WHERE id = ?1"
-                                    : "UPDATE sessions SET player_id = NULL WHERE id = ?1 AND "
-                                      "player_id IS NOT ?2");
-    set.bind(1, session);
-    if (players.size() == 1) set.bind(2, *players.begin());
-    set.exec();
 }
 
 }  // namespace wedgeon::store

@@ -36,8 +36,5 @@ LoggedShot shotAt(SQLite::Statement& row, WordPool& words);
 /// \p day local, ISO 8601.
 std::int64_t addSession(SQLite::Database& db, const char* kind, const std::string& title,
                         const std::string& time, const std::string& day);
-/// Shots of \p players came to it: it is one player's as long as all are his.
-void noteSessionPlayers(SQLite::Database& db, std::int64_t session,
-                        const std::set<std::int64_t>& players, bool isNew);
 
 }  // namespace wedgeon::store

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <boost/locale/utf.hpp>
+#include <chrono>
 
 namespace wedgeon::store::text {
 
@@ -75,6 +76,27 @@ bool isUtf8(std::string_view s) {
             return false;
     }
     return true;
+}
+
+std::optional<std::int64_t> dayOf(std::string_view time) {
+    constexpr std::string_view shape = "0000-00-00";
+    if (time.size() < shape.size()) return std::nullopt;
+    std::array<int, 3> parts{};
+    std::size_t part = 0;
+    for (std::size_t i = 0; i < shape.size(); ++i) {
+        if (shape[i] == '-') {
+            if (time[i] != '-') return std::nullopt;
+            ++part;
+        } else {
+            if (!isDigit(time[i])) return std::nullopt;
+            parts[part] = 10 * parts[part] + (time[i] - '0');
+        }
+    }
+    const std::chrono::year_month_day day{std::chrono::year(parts[0]),
+                                          std::chrono::month(static_cast<unsigned>(parts[1])),
+                                          std::chrono::day(static_cast<unsigned>(parts[2]))};
+    if (!day.ok()) return std::nullopt;
+    return std::chrono::sys_days(day).time_since_epoch().count();
 }
 
 bool looksLikeFormula(std::string_view s) {

@@ -3,6 +3,8 @@
 // Small text helpers of the readers. ASCII rules only: headers and units are ASCII but for signs.
 #pragma once
 
+#include <cstdint>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -36,6 +38,9 @@ std::string shown(std::string_view s, std::size_t most = 40);
 
 /// Neither overlong forms nor surrogates are.
 bool isUtf8(std::string_view s);
+
+/// "2026-10-06 10:05" as days since 1970; nothing for what does not begin with a date.
+std::optional<std::int64_t> dayOf(std::string_view time);
 
 /// Text that a spreadsheet would take for a formula, after blanks and control characters and any
 /// apostrophes of ours.

@@ -7,16 +7,12 @@
 #include <initializer_list>
 #include <map>
 
+#include "text.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
 
 namespace wedgeon::store {
 namespace {
-
-/// "2026-11-03", alone or with a time after it.
-bool isDate(const std::string& time) {
-    return time.size() >= 10 && time[4] == '-';
-}
 
 /// FNV-1a over the bits of numbers and words.
 class Digest {
@@ -99,7 +95,7 @@ TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
         }
         const std::string& time = shot.record[Label::Time];
         const std::string day =
-            isDate(time) ? time.substr(0, 10) : "session " + std::to_string(shot.session);
+            text::dayOf(time) ? time.substr(0, 10) : "session " + std::to_string(shot.session);
         const auto [at, isNew] = sessions.emplace(day, static_cast<int>(sessions.size()));
         if (isNew) out.days.push_back(day);
         const int session = at->second;
@@ -126,7 +122,7 @@ Tuning makeTuning(const PlayerFit& fit, const TuneShots& shots, const std::strin
     std::vector<Tuning::Day> days;
     for (const GroundFit::Day& d : fit.ground.days) {
         const auto i = static_cast<std::size_t>(d.session);
-        if (i < shots.days.size() && isDate(shots.days[i]))
+        if (i < shots.days.size() && text::dayOf(shots.days[i]))
             days.push_back({shots.days[i], d.tuning});
     }
     out.setDays(std::move(days));

@@ -6,6 +6,7 @@
 #include "identities.h"
 #include "logbook_db.h"
 #include "logbook_fixture.h"
+#include "text.h"
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/records.h"
 #include "wedgeon/store/tunings.h"
@@ -73,14 +74,14 @@ TEST_F(IdentitiesTest, ShotsReferToPlayersClubsAndDays) {
     EXPECT_EQ(number(book, "SELECT count(*) FROM clubs"), 4) << "each player's own";
     EXPECT_EQ(number(book, "SELECT count(*) FROM shots WHERE club_id IS NULL"), 1);
     EXPECT_EQ(number(book, "SELECT count(DISTINCT day) FROM shots"), 2);
-    EXPECT_EQ(number(book, "SELECT day FROM shots WHERE id = 1"), *dayOf("2026-10-06"));
+    EXPECT_EQ(number(book, "SELECT day FROM shots WHERE id = 1"), *text::dayOf("2026-10-06"));
     EXPECT_EQ(number(book, "SELECT count(*) FROM shots WHERE day IS NULL"), 3);
     EXPECT_EQ(number(book, "SELECT count(*) FROM parts"), 5);
     EXPECT_EQ(number(book,
                      "SELECT last_day FROM parts JOIN players ON players.id = parts.player_id JOIN "
                      "clubs ON clubs.id = club_id WHERE players.name = 'Runa' AND clubs.name "
                      "= '54'"),
-              *dayOf("2026-10-06"));
+              *text::dayOf("2026-10-06"));
     EXPECT_TRUE(Kit(book).players().empty()) << "named by shots, kept by nobody";
     EXPECT_EQ(Kit(book).keepPlayer({0, "Runa", Hand::Left, ""}),
               number(book, "SELECT player_id FROM shots WHERE id = 1"));
@@ -91,11 +92,11 @@ TEST_F(IdentitiesTest, ShotsReferToPlayersClubsAndDays) {
 }
 
 TEST_F(IdentitiesTest, DaysAreThoseOfTheCalendar) {
-    EXPECT_EQ(dayOf("1970-01-01"), 0);
-    EXPECT_EQ(dayOf("1970-01-02 23:59"), 1);
-    EXPECT_EQ(dayOf("2026-11-26T10:00:00Z"), 20783);
+    EXPECT_EQ(text::dayOf("1970-01-01"), 0);
+    EXPECT_EQ(text::dayOf("1970-01-02 23:59"), 1);
+    EXPECT_EQ(text::dayOf("2026-11-26T10:00:00Z"), 20783);
     for (const char* none : {"", "2026-11-2", "26.11.2026", "2026-02-30", "2026-00-10", "x"})
-        EXPECT_FALSE(dayOf(none)) << none;
+        EXPECT_FALSE(text::dayOf(none)) << none;
 }
 
 TEST_F(IdentitiesTest, OtherNamesMeanTheSamePlayer) {
@@ -193,6 +194,7 @@ TEST_F(IdentitiesTest, AFileThatHasGrownGoesOnWithItsSessionUnderAnyName) {
     // A few rows that happen to be known do not make it the same.
     const AddedShots mixed = book.addShots(file("mixed.csv"), carries(18, 22));
     EXPECT_EQ(mixed.added, 0u);
+    EXPECT_EQ(mixed.session, first.session) << "that is where its shots are to be seen";
     std::vector<ShotRecord> some = carries(55, 57);
     const auto more = carries(70, 80);
     some.insert(some.end(), more.begin(), more.end());
@@ -220,6 +222,15 @@ TEST_F(IdentitiesTest, SessionsHaveADayAKindAndAPlayerWhereThereIsOne) {
     EXPECT_NE(sessionOf(book, live.session).player, 0);
     EXPECT_EQ(added(book, live, {{"2", carried(41, "Runa"), "2026-11-26 00:31:00"}}, 1001), 1u);
     EXPECT_EQ(sessionOf(book, live.session).player, 0) << "two players' now";
+    // Whose a session is follows from what a name means.
+    Kit kit(book);
+    kit.keepPlayer({0, "Runa", Hand::Right, ""});
+    kit.setOtherNames("Runa", {"Odo"});
+    EXPECT_EQ(sessionOf(book, both.session).player, runa);
+    EXPECT_EQ(sessionOf(book, live.session).player, runa);
+    kit.setOtherNames("Runa", {});
+    EXPECT_EQ(sessionOf(book, both.session).player, 0);
+    EXPECT_EQ(sessionOf(book, runas.session).player, runa);
     // Two connections of one title are two sessions.
     LiveConnection again{"stand-in", "Live", "2026-11-26T10:00:00Z"};
     EXPECT_EQ(added(book, again, {{"1", carried(50, "Odo"), "2026-11-26 11:00:00"}}, 90'000), 1u);

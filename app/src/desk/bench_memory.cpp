@@ -13,16 +13,12 @@
 namespace wedgeon {
 namespace {
 
-constexpr auto playerKey = u"bench/player";
-constexpr auto handKey = u"bench/hand";
-constexpr auto conditionsKey = u"bench/conditions";
-constexpr auto recipesKey = u"bench/recipes";
-constexpr auto chosenKey = u"bench/chosen";
+const QString playerKey = QStringLiteral("bench/player");
+const QString handKey = QStringLiteral("bench/hand");
+const QString conditionsKey = QStringLiteral("bench/conditions");
+const QString recipesKey = QStringLiteral("bench/recipes");
+const QString chosenKey = QStringLiteral("bench/chosen");
 constexpr qsizetype longestName = 60;
-
-QString key(const char16_t* name) {
-    return QString::fromUtf16(name);
-}
 
 BenchState firstBench() {
     BenchState s;
@@ -48,7 +44,7 @@ void tryTo(const Read& read) {
 
 BenchState rememberedBench() {
     const QSettings settings;
-    const auto text = [&](const char16_t* name) { return settings.value(key(name)).toString(); };
+    const auto text = [&](const QString& key) { return settings.value(key).toString(); };
     BenchState state = firstBench();
     state.player.name = text(playerKey).left(longestName).toStdString();
     if (text(handKey) == QStringLiteral("left")) state.player.hand = Hand::Left;
@@ -62,21 +58,21 @@ BenchState rememberedBench() {
         auto recipes = store::parseRecipes(kept);
         if (recipes.empty() || recipes.size() > BenchState::mostRecipes) return;
         state.recipes = std::move(recipes);
-        state.chosen = std::min<std::size_t>(settings.value(key(chosenKey)).toUInt(),
-                                             state.recipes.size() - 1);
+        state.chosen =
+            std::min<std::size_t>(settings.value(chosenKey).toUInt(), state.recipes.size() - 1);
     });
     return state;
 }
 
 void rememberBench(const BenchState& state) {
     QSettings settings;
-    settings.setValue(key(playerKey), state.playerName());
-    settings.setValue(key(handKey), state.player.hand == Hand::Left ? QStringLiteral("left")
-                                                                    : QStringLiteral("right"));
-    settings.setValue(key(conditionsKey),
+    settings.setValue(playerKey, state.playerName());
+    settings.setValue(handKey, state.player.hand == Hand::Left ? QStringLiteral("left")
+                                                               : QStringLiteral("right"));
+    settings.setValue(conditionsKey,
                       QString::fromStdString(store::formatConditions(state.conditions)));
-    settings.setValue(key(recipesKey), QString::fromStdString(store::formatRecipes(state.recipes)));
-    settings.setValue(key(chosenKey), static_cast<uint>(state.chosen));
+    settings.setValue(recipesKey, QString::fromStdString(store::formatRecipes(state.recipes)));
+    settings.setValue(chosenKey, static_cast<uint>(state.chosen));
 }
 
 }  // namespace wedgeon

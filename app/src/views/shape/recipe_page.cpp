@@ -6,6 +6,7 @@
 #include <QComboBox>
 #include <QFormLayout>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -288,7 +289,10 @@ void RecipePage::keep() {
     BenchState next = bench_.state();
     NamedRecipe& now = next.recipes[next.chosen];
     now.name = name.toStdString();
-    book_.keep({now}, [this, name] { start_->setCurrentIndex(start_->findText(name)); });
+    // The answer may come when this page has gone.
+    book_.keep({now}, [start = QPointer(start_), name] {
+        if (start) start->setCurrentIndex(start->findText(name));
+    });
     if (next != bench_.state()) bench_.edit(next, tr("name the recipe"));
 }
 

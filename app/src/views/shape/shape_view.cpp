@@ -6,6 +6,7 @@
 #include <QAction>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QPointer>
 #include <QScrollArea>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -212,10 +213,12 @@ void ShapeView::openRecipes() {
     const QString name = QFileInfo(path).fileName();
     try {
         const auto read = store::readRecipes(path.toStdString());
-        desk_.recipes().keep(read, [this, n = read.size(), name] {
-            emit said(n == 1 ? tr("One recipe from %1 is among yours now.").arg(name)
-                             : tr("%1 recipes from %2 are among yours now.").arg(n).arg(name),
-                      {});
+        // The answer may come when this view has gone.
+        desk_.recipes().keep(read, [self = QPointer(this), n = read.size(), name] {
+            if (!self) return;
+            emit self->said(n == 1 ? tr("One recipe from %1 is among yours now.").arg(name)
+                                   : tr("%1 recipes from %2 are among yours now.").arg(n).arg(name),
+                            {});
         });
     } catch (const store::StoreError& e) {
         emit failed(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));

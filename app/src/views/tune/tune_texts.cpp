@@ -205,7 +205,7 @@ QString leftPattern(const ResidualPattern& p, const Units& units) {
 
 QString tuneSentence(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
-    const QString player = tuning.player.isEmpty() ? tr("no name") : tuning.player;
+    const QString player = playerName(tuning.player.toStdString());
     if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player);
     QStringList parts;
     const SpinSignature& s = fit.signature;

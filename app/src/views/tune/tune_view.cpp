@@ -298,7 +298,7 @@ void TuneView::use() {
     }
     auto id = std::make_shared<std::int64_t>(0);
     log_.change([kept, id](store::Logbook& book) { *id = store::Tunings(book).keep(kept); },
-                [this, id, player = tuning_->player] { take(player, *id); });
+                [desk = &desk_, id, player = tuning_->player] { desk->useTuning(player, *id); });
 }
 
 void TuneView::take(const QString& player, std::int64_t id) {
@@ -317,7 +317,7 @@ void TuneView::fillPlayers() {
     const QSignalBlocker quiet(player_);
     player_->clear();
     for (const auto& [name, n] : counts)
-        player_->addItem(name.empty() ? tr("no name") : text::fromUtf8(name), text::fromUtf8(name));
+        player_->addItem(text::playerName(name), text::fromUtf8(name));
     int wanted = player_->findData(former);
     if (wanted < 0) wanted = player_->findData(bench_.state().playerName());
     player_->setCurrentIndex(std::max(0, wanted));
