@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What was said of a file's columns, as the logbook keeps it and as the command line takes it.
-#include <stdexcept>
+
 #include <string>
 
 #include "target.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
@@ -14,12 +15,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         const ColumnMapping mapping = parseMapping(text);
         if (parseMapping(formatMapping(mapping)).columns.size() != mapping.columns.size())
             __builtin_trap();
-    } catch (const std::invalid_argument&) {
+    } catch (const StoreError&) {
         // refused with a reason
     }
     try {
         (void)parseOverride(text);
-    } catch (const std::invalid_argument&) {
+    } catch (const StoreError&) {
         return 0;
     }
     return 0;

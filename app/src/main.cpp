@@ -12,7 +12,7 @@
 
 #include "main_window.h"
 #include "style/style.h"
-#include "text/units.h"
+#include "text/language.h"
 #include "views/all_views.h"
 #include "wedgeon/store/files.h"
 
@@ -57,7 +57,7 @@ int main(int argc, char** argv) {
     parser.addOption(listen);
     parser.process(app);
 
-    wedgeon::text::chooseLocale(QLocale::system());
+    wedgeon::text::chooseLanguage(QLocale::system());
     wedgeon::style::apply(app, false);
     wedgeon::Desk desk(parser.value(logbook));
     wedgeon::MainWindow window(desk);

@@ -315,8 +315,7 @@ void MainWindow::print() {
                          QLocale().toString(desk_.clock().local(), QStringLiteral("d MMM yyyy"))));
     if (paper.isGood()) shownView()->print(paper);
     if (paper.isGood()) {
-        notice_->showResult(paper.pages() == 1 ? tr("One page was printed.")
-                                               : tr("%1 pages were printed.").arg(paper.pages()));
+        notice_->showResult(tr("%n page(s) were printed.", nullptr, paper.pages()));
     } else {
         notice_->showError(tr("It could not be printed: the printer, or the file, takes nothing."));
     }
@@ -384,8 +383,7 @@ void MainWindow::importFinished(const ImportJob::Result& result, const QString& 
         notice_->showResult(taken + tr(" Nothing was refused."), tr("Columns…"), details);
     } else {
         notice_->showResult(
-            taken + (refused == 1 ? tr(" One cell or row was not taken.")
-                                  : tr(" %1 cells or rows were not taken.").arg(refused)),
+            taken + tr(" %n cell(s) or row(s) were not taken.", nullptr, static_cast<int>(refused)),
             tr("Which and why…"), details);
     }
 }

@@ -26,7 +26,7 @@ protected:
             QStringLiteral("%1 is shot %2.").arg(QLatin1String(letter)).arg(number)));
     }
     QString stair(const char* of) {
-        return byName<Drawing>(QStringLiteral("Shares of the %1").arg(QLatin1String(of)))
+        return byName<Drawing>(QStringLiteral("Shares: %1").arg(QLatin1String(of)))
             ->accessibleDescription();
     }
 };
@@ -51,7 +51,7 @@ TEST_F(ExplainTest, SharesAndUnexplainedAddUpToWhatWasMeasured) {
         return g.causes(g.shotFrom(*store::findDelivery(r)));
     };
     const Explanation e = explain(causes(a), causes(b));
-    const QString landing = stair("landing");
+    const QString landing = stair("Landing");
     EXPECT_NEAR(numberAfter(landing, QStringLiteral("shot 1")),
                 degFromRad(a[Quantity::LandingAngle]), 0.051)
         << landing.toStdString();
@@ -93,7 +93,7 @@ TEST_F(ExplainTest, OneMoreDegreeOfLoftIsNamedAsTheCause) {
     window_->showView(QStringLiteral("explain"));
     EXPECT_TRUE(said("explainWhy").startsWith(QStringLiteral("Of the release, loft makes")))
         << said("explainWhy").toStdString();
-    EXPECT_NEAR(numberAfter(stair("release"), QStringLiteral("speed")), 0.0, 1e-9);
+    EXPECT_NEAR(numberAfter(stair("Release"), QStringLiteral("speed")), 0.0, 1e-9);
 }
 
 TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
@@ -135,7 +135,7 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
     const GroupExplanation e = explainGroups(groups[0], groups[1]);
     const auto o = static_cast<std::size_t>(Outcome::LandingAngle);
     const auto c = static_cast<std::size_t>(Cause::Loft);
-    const QString stair = this->stair("landing");
+    const QString stair = this->stair("Landing");
     EXPECT_NEAR(numberAfter(stair, QStringLiteral("loft")), degFromRad(e.mean.share[o][c]), 0.051)
         << stair.toStdString();
     const QString behind = stair.mid(stair.indexOf(QStringLiteral("loft")));

@@ -7,7 +7,7 @@
 
 #include "own_user.h"
 #include "style/style.h"
-#include "text/units.h"
+#include "text/language.h"
 #include "work/trouble.h"
 
 int main(int argc, char** argv) {
@@ -19,7 +19,7 @@ int main(int argc, char** argv) {
     wedgeon::Application app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-tests"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-tests"));
-    wedgeon::text::chooseLocale(QLocale::c());
+    wedgeon::text::chooseLanguage(QLocale::c());
     wedgeon::style::apply(app, false);
     return RUN_ALL_TESTS();
 }

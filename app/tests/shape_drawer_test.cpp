@@ -10,6 +10,7 @@
 #include <QToolButton>
 
 #include "start_state.h"
+#include "text/schools.h"
 #include "text/units.h"
 #include "wedgeon/explain/explain.h"
 #include "wedgeon/inverse/inverse.h"
@@ -158,8 +159,8 @@ TEST_F(DrawerTest, EverySchoolLoadsAndItsClaimsAreTheCores) {
         EXPECT_NEAR(numberAfter(flight(), QStringLiteral("rests at")), shot.total_m(), 0.051)
             << s.key;
         EXPECT_NEAR(number("Face opened")->value(), degFromRad(s.recipe.open_rad), 0.051);
-        EXPECT_EQ(said("schoolAsks"), text::fromUtf8(s.asks));
-        EXPECT_TRUE(said("schoolUnknown").contains(text::fromUtf8(s.unknown)));
+        EXPECT_EQ(said("schoolAsks"), text::schoolAsks(s));
+        EXPECT_TRUE(said("schoolUnknown").contains(text::schoolUnknown(s)));
 
         const QStringList lines = said("schoolClaims").split(QLatin1Char('\n'));
         const Consequences all = findConsequences(s, r, g, shot.flight.carry_m);
@@ -167,7 +168,7 @@ TEST_F(DrawerTest, EverySchoolLoadsAndItsClaimsAreTheCores) {
         for (std::size_t c = 0; c < all.claims.size(); ++c) {
             const QString& line = lines[static_cast<qsizetype>(c)];
             const Verdict v = all.claims[c].verdict;
-            EXPECT_TRUE(line.contains(text::fromUtf8(all.claims[c].claim.says)));
+            EXPECT_TRUE(line.contains(text::claim(all.claims[c].claim)));
             const QString words = v == Verdict::Follows    ? QStringLiteral(": follows here")
                                   : v == Verdict::Opposite ? QStringLiteral("the opposite follows")
                                                            : QStringLiteral("no difference");

@@ -362,7 +362,7 @@ TEST_F(WatchTest, RefusedCellsAreListedWithPlaceAndReason) {
     ASSERT_EQ(cells.size(), 15);
     EXPECT_EQ(cells[0], QStringLiteral("3"));
     EXPECT_EQ(cells[3], QStringLiteral("2013"));
-    EXPECT_TRUE(cells[4].startsWith(QStringLiteral("is outside what a club speed can be")));
+    EXPECT_TRUE(cells[4].startsWith(QStringLiteral("is outside what club speed can be")));
     EXPECT_EQ(cells[14], QStringLiteral("is not a number"));
 }
 
@@ -447,16 +447,16 @@ TEST_F(WatchTest, AnUnknownHeaderIsAskedAboutOnceAndRememberedByItsShape) {
             box->setCurrentIndex(box->findText(QString::fromLatin1(text)));
             EXPECT_EQ(box->currentText(), QString::fromLatin1(text));
         };
-        choose("Who is", "player");
-        choose("Swing speed is", "club speed");
+        choose("Who is", "Player");
+        choose("Swing speed is", "Club speed");
         choose("Swing speed is in", "mph");
-        choose("Distance is", "club speed");
+        choose("Distance is", "Club speed");
         EXPECT_TRUE(dialog.findChild<QLabel*>(QStringLiteral("columnsTrouble"))
                         ->text()
-                        .contains(QStringLiteral("Two columns are taken for club speed")));
-        choose("Distance is", "carry");
+                        .contains(QStringLiteral("Two columns are taken for: Club speed")));
+        choose("Distance is", "Carry");
         choose("Distance is in", "yd");
-        choose("Elevation is", "launch angle");
+        choose("Elevation is", "Launch angle");
     });
     EXPECT_TRUE(asked.contains(QStringLiteral("48,  50"))) << asked.toStdString();
     auto shots = logged().shots();

@@ -14,7 +14,7 @@
 #include "own_user.h"
 #include "program.h"
 #include "style/style.h"
-#include "text/units.h"
+#include "text/language.h"
 
 int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
@@ -22,7 +22,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-drag-bench"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-drag-bench"));
-    wedgeon::text::chooseLocale(QLocale::c());
+    wedgeon::text::chooseLanguage(QLocale::c());
     wedgeon::style::apply(app, false);
     QElapsedTimer clock;
     clock.start();

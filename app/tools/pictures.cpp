@@ -19,7 +19,7 @@
 #include "own_user.h"
 #include "program.h"
 #include "style/style.h"
-#include "text/units.h"
+#include "text/language.h"
 #include "views/watch/columns_dialog.h"
 #include "widgets/notice_bar.h"
 #include "widgets/quantity_field.h"
@@ -69,7 +69,7 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "usage: wedgeon-pictures SHOTS FOLDER\n");
         return 2;
     }
-    wedgeon::text::chooseLocale(QLocale::c());
+    wedgeon::text::chooseLanguage(QLocale::c());
     wedgeon::style::apply(app, false);
     QSettings().setValue(QStringLiteral("bench/player"), QStringLiteral("Runa Vale"));
     const QTemporaryDir own;

@@ -24,7 +24,7 @@
 #include "own_user.h"
 #include "program.h"
 #include "style/style.h"
-#include "text/units.h"
+#include "text/language.h"
 #include "wedgeon/store/logbook.h"
 
 namespace {
@@ -85,7 +85,7 @@ int main(int argc, char** argv) {
     const wedgeon::test::OwnUser user;
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-watch-bench"));
-    wedgeon::text::chooseLocale(QLocale::c());
+    wedgeon::text::chooseLanguage(QLocale::c());
     wedgeon::style::apply(app, false);
     const QTemporaryDir own;
     const QString path = own.filePath(QStringLiteral("bench.wedgeon"));

@@ -10,6 +10,7 @@
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/tune_shots.h"
 #include "wedgeon/units.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::cli {
 namespace {
@@ -192,10 +193,13 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
         throw std::invalid_argument("the file has no shot of a player \"" + player + "\"");
     const PlayerFit whole = fitPlayer(data.shots);
     const TuneResult& fit = whole.strike;
-    if (!fit.refused.empty()) throw std::invalid_argument(fit.refused);
+    if (fit.refused) throw std::invalid_argument(words::said(*fit.refused));
     Json parameters = Json::array();
     for (const TuneEstimate& e : whole.estimates())
         parameters.push_back(estimateJson(e));
+    Json notes = Json::array();
+    for (const FitRemark& n : fit.notes)
+        notes.push_back(words::said(n));
     Json next = Json::array();
     for (const NextShot& n : findNextShots(data.shots, fit)) {
         next.push_back({{"times", n.times},
@@ -222,7 +226,7 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
         {"patterns", patternsJson(findResiduals(data.shots, whole))},
         {"swings", swingsJson(whole.delivery.tuning)},
         {"left_out", leftOutJson(checkLeftOut(data.shots))},
-        {"notes", fit.notes},
+        {"notes", notes},
         {"next_shots", next}};
     return out.dump(1);
 }

@@ -11,6 +11,7 @@
 
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/logbook_import.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::cli {
 namespace {
@@ -28,11 +29,11 @@ void print(std::ostream& out, const std::string& file, const store::ImportResult
             << c.header << std::right << " ";
         if (c.quantity) {
             out << store::info(*c.quantity).key << " [" << c.unit << "]";
-            if (!c.note.empty()) out << "  (" << c.note << ")";
+            if (c.note) out << "  (" << words::said(*c.note) << ")";
         } else if (c.label) {
             out << store::labelKey(*c.label);
         } else {
-            out << "not read: " << c.note;
+            out << "not read: " << (c.note ? words::said(*c.note) : "");
         }
         out << "\n";
     }
@@ -44,7 +45,7 @@ void print(std::ostream& out, const std::string& file, const store::ImportResult
     for (const store::RefusedCell& c : r.refused) {
         out << "  line " << c.line;
         if (c.column) out << ", column " << c.column << " " << c.header;
-        out << ": \"" << c.text << "\" " << c.reason << "\n";
+        out << ": \"" << c.text << "\" " << words::said(c.reason) << "\n";
     }
     if (r.refused.size() < r.refusedCount) {
         out << "  and " << r.refusedCount - r.refused.size() << " more\n";
@@ -86,7 +87,7 @@ bool importFiles(const std::vector<std::string>& files, const std::vector<std::s
                 print(out, file, store::readShotFile(file, options));
             }
         } catch (const store::StoreError& e) {
-            err << e.what() << "\n";
+            err << words::said(e) << "\n";
             good = false;
         }
     }

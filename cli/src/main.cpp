@@ -14,6 +14,7 @@
 #include "import.h"
 #include "predict.h"
 #include "wedgeon/store/files.h"
+#include "wedgeon/words/words.h"
 
 namespace {
 
@@ -117,7 +118,7 @@ int main(int argc, char** argv) {
             writeAll(out, all, {logbook});
         }
     } catch (const std::exception& e) {
-        std::cerr << "wedgeon-cli: " << e.what() << "\n";
+        std::cerr << "wedgeon-cli: " << wedgeon::words::said(e) << "\n";
         return 1;
     }
     return 0;

@@ -14,6 +14,7 @@
 #include "strict_json.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::cli {
 namespace {
@@ -159,7 +160,7 @@ private:
             const ShotCase c = readShot(in);
             in.finish();
             if (shots_.add(c.recipe, c.predictor())) place_[i] = shots_.size() - 1;
-        } catch (const std::invalid_argument&) {
+        } catch (const std::exception&) {
             place_[i] = none;  // left to the single path, which words the error
         }
     }
@@ -174,8 +175,8 @@ private:
                 try {
                     const auto [stage, input] = partsOf(cases_[i]);
                     runStage(stage, *input, output);
-                } catch (const std::invalid_argument& e) {
-                    error = e.what();
+                } catch (const std::exception& e) {
+                    error = words::said(e);
                 }
             }
             out += from_ + i == 0 ? "\n" : ",\n";

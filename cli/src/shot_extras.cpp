@@ -1,6 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Simulation, inverse, sensitivity and explanation of one shot, as fields of the stage `shot`.
+#include <fmt/format.h>
+
 #include <array>
 
 #include "shot_stage.h"
@@ -53,7 +55,7 @@ const DialInfo& dialNamed(const Fields& in, std::string_view key) {
     std::string names;
     for (const DialInfo& d : dials())
         names += (names.empty() ? "" : ", ") + std::string(d.key);
-    throw std::invalid_argument(in.name("dial") + "must be one of " + names);
+    in.refuse(store::Says::FieldNotOneOf, "dial", names);
 }
 
 ShotCauses causesOf(const ShotCase& c) {
@@ -114,6 +116,30 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     out.object("simulation", text);
 }
 
+namespace {
+
+/// Why no change of the set-up brings what is asked for.
+std::string reasonOf(const InverseResult& r) {
+    if (r.overALine) return "Asking for results works on plain ground only, not over a line.";
+    const Reached& worst = r.reached[r.worst];
+    const OutcomeInfo& o = info(worst.outcome);
+    std::string said = fmt::format("{} comes to {:.4g} at the nearest, not {:.4g}.", o.key,
+                                   worst.reached * o.factor, worst.wanted * o.factor);
+    if (r.gripIsSpent)
+        said += " Friction limits the spin of this ball, face and lie: more loft adds none.";
+    std::string bounds;
+    for (const Dial d : r.atBound) {
+        bounds += fmt::format("{}{} at {:.4g}", bounds.empty() ? "" : ", ", info(d).key,
+                              dialOf(r.recipe, d) * info(d).factor);
+    }
+    if (!bounds.empty()) return said + " It is held by " + bounds + ".";
+    return said + (r.reached.size() > 1
+                       ? " What is asked for pulls against itself with only this free to change."
+                       : " What is free to change has no more effect on it here.");
+}
+
+}  // namespace
+
 void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
     if (!in.has("ask")) return;
     Fields ask = in.child("ask");
@@ -122,7 +148,10 @@ void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
         const std::string key = t.word("result", "");
         const OutcomeInfo* o = findOutcome(key);
         if (!o) {
-            throw std::invalid_argument(t.name("result") + "must be a result such as carry_m");
+            std::string names;
+            for (const OutcomeInfo& one : outcomes())
+                names += (names.empty() ? "" : ", ") + std::string(one.key);
+            t.refuse(store::Says::FieldNotOneOf, "result", names);
         }
         targets.push_back(
             {o->outcome, t.number("value") / o->factor, t.number("within") / o->factor});
@@ -152,7 +181,7 @@ void runAsk(Fields& in, const ShotCase& shot, JsonText& out) {
         reached.number(info(one.outcome).key, one.reached * info(one.outcome).factor);
     }
     text.object("reached", reached);
-    if (!r.found) text.raw("reason", r.reason);
+    if (!r.found) text.raw("reason", reasonOf(r));
     out.object("answer", text);
 }
 

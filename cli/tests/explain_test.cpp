@@ -10,6 +10,8 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
+#include "wedgeon/words/words.h"
+
 namespace wedgeon::cli {
 namespace {
 
@@ -30,8 +32,8 @@ protected:
     std::string refusal(const std::string& a, const std::string& b) const {
         try {
             explained(a, b);
-        } catch (const std::invalid_argument& e) {
-            return e.what();
+        } catch (const std::exception& e) {
+            return words::said(e);
         }
         return "was not refused";
     }

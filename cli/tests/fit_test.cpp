@@ -12,6 +12,7 @@
 
 #include "academy.h"
 #include "wedgeon/store/shot_file.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::cli {
 namespace {
@@ -29,8 +30,8 @@ protected:
     std::string refusal(const std::string& player) const {
         try {
             fitShots(path_.string(), {}, player);
-        } catch (const std::invalid_argument& e) {
-            return e.what();
+        } catch (const std::exception& e) {
+            return words::said(e);
         }
         return "was not refused";
     }

@@ -1,24 +1,18 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Words for numbers that are out of range.
+// Numbers that are out of range.
 #include "wedgeon/error.h"
 
 #include <array>
-#include <cmath>
 #include <cstdio>
 
 namespace wedgeon {
 namespace {
 
+/// For a person who looks into a running program; what users read is put into words elsewhere.
 std::string text(std::string_view field, double value, double low, double high) {
-    std::array<char, 160> numbers{};
-    if (std::isfinite(value)) {
-        std::snprintf(numbers.data(), numbers.size(), " is %.6g; it must be from %.6g to %.6g",
-                      value, low, high);
-    } else {
-        std::snprintf(numbers.data(), numbers.size(),
-                      " is not a finite number; it must be from %.6g to %.6g", low, high);
-    }
+    std::array<char, 120> numbers{};
+    std::snprintf(numbers.data(), numbers.size(), ": %.6g [%.6g, %.6g]", value, low, high);
     return std::string(field) + numbers.data();
 }
 

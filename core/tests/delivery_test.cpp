@@ -139,6 +139,16 @@ TEST(Delivery, NamesWhatIsOutOfRange) {
         EXPECT_EQ(e.field(), "club_speed_mps");
     }
     s = {};
+    s.ballForward_m = 7 * constants::ballWidth_m;
+    try {
+        s.validate();
+        FAIL() << "a ball seven balls forward was taken";
+    } catch (const RangeError& e) {
+        EXPECT_EQ(e.field(), "ball_forward_balls");
+        EXPECT_NEAR(e.value(), 7, 1e-12) << "in balls, as the field's name says";
+        EXPECT_NEAR(e.high(), 6, 1e-12);
+    }
+    s = {};
     s.swingRadius_m = 0.4;
     s.weightLead_pct = 100;
     s.ballForward_m = -5 * constants::ballWidth_m;

@@ -62,7 +62,7 @@ TEST(Face, RefusesWhatIsNoWedge) {
         EXPECT_EQ(e.field(), "loft_deg");
         EXPECT_NEAR(e.value(), 95, 1e-9);
         EXPECT_NEAR(e.high(), 80, 1e-9);
-        EXPECT_STREQ(e.what(), "loft_deg is 95; it must be from 5 to 80");
+        EXPECT_STREQ(e.what(), "loft_deg: 95 [5, 80]");
     }
     EXPECT_THROW(calcFace(lob, {std::nan(""), 0}), RangeError);
     EXPECT_THROW(calcFace(lob, {0, INFINITY}), RangeError);

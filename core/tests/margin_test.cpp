@@ -98,6 +98,30 @@ TEST(Margin, ChancesAddUpAndAgreeWithSampling) {
     EXPECT_NEAR(static_cast<double>(thin) / n, c.thin, 3 * std::sqrt(0.25 / n));
 }
 
+TEST(Margin, OnlyTheSpreadOfTheLowPointCountsAlikeOnBothSides) {
+    // With an exact depth and a low point under the ball the pass is a mirror of itself.
+    SolePass p = pitch();
+    const Lie lie{0.1, 0.3, 0, 0.004, 1.0};
+    SoleScatter scatter;
+    scatter.depth_m = 0.0;
+    double fat = 0.0, thin = 0.0, weights = 0.0;
+    constexpr int fine = 4001;
+    for (int i = 0; i < fine; ++i) {
+        const double u = 8.0 * i / (fine - 1) - 4.0;
+        const double weight = std::exp(-0.5 * u * u);
+        SolePass q = p;
+        q.lowPoint_m += u * scatter.lowPoint_m;
+        const StrikeMargin m = calcMargin(q, lie);
+        fat += q.depth_m > m.cleanTo_m ? weight : 0.0;
+        thin += q.depth_m < m.cleanFrom_m ? weight : 0.0;
+        weights += weight;
+    }
+    const StrikeChances c = calcStrikeChances(p, lie, scatter);
+    // One step of the coarse sum is a fifth of a deviation: 0.08 of the mass in the middle.
+    EXPECT_NEAR(c.fat, fat / weights, 0.045);
+    EXPECT_NEAR(c.thin, thin / weights, 0.045);
+}
+
 TEST(Margin, ATightLieIsRiskierForAHighShotThanACushionedOne) {
     SolePass p = pitch();
     const SoleScatter s;

@@ -107,6 +107,12 @@ TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
     EXPECT_EQ(findBehaviourFromRelease(40, 0.5), Behaviour::DropsDead);
     EXPECT_EQ(findBehaviourFromRelease(40, 1.5), Behaviour::HopsAndStops);
     EXPECT_EQ(findBehaviourFromRelease(80, 3.5), Behaviour::HopsAndStops);
+    // model.md: 1.5 m or a twentieth of the carry, 3 m or twelve hundredths.
+    EXPECT_EQ(findBehaviourFromRelease(80, 4.01), Behaviour::ChecksTrickles);
+    EXPECT_EQ(findBehaviourFromRelease(20, 1.51), Behaviour::ChecksTrickles);
+    EXPECT_EQ(findBehaviourFromRelease(80, 9.59), Behaviour::ChecksTrickles);
+    EXPECT_EQ(findBehaviourFromRelease(80, 9.61), Behaviour::Releases);
+    EXPECT_EQ(findBehaviourFromRelease(20, 3.01), Behaviour::Releases);
     EXPECT_EQ(findBehaviourFromRelease(40, 3.5), Behaviour::ChecksTrickles);
     EXPECT_EQ(findBehaviourFromRelease(40, 8), Behaviour::Releases);
     EXPECT_EQ(findBehaviourFromRelease(5, 8), Behaviour::RunsLikePutt);

@@ -164,7 +164,7 @@ TEST(TuneParts, IntervalsOfAirGroundAndSetUpHoldTheTruthAsOftenAsTheySay) {
         TuneOptions alone;
         alone.threads = 1;
         const PlayerFit fit = fitPlayer(shots, alone);
-        ASSERT_EQ(fit.strike.refused, "");
+        ASSERT_FALSE(fit.strike.refused);
         for (const auto* part :
              {&fit.air.estimates, &fit.ground.estimates, &fit.delivery.estimates}) {
             ASSERT_FALSE(part->empty());
@@ -239,6 +239,11 @@ TEST(TuneParts, TheScatterOfAPlayerIsFound) {
     ASSERT_EQ(fit.delivery.tuning.speeds.size(), 1u);
     EXPECT_NEAR(fit.delivery.tuning.speeds[0].mean_mps, 20, 0.2);
     EXPECT_NEAR(fit.delivery.tuning.speeds[0].sd_mps, 0.4, 0.1);
+    // Swings that are all of another kind have no spread, however many they are.
+    std::vector<TuneShot> allDifferent = shots;
+    for (std::size_t i = 0; i < allDifferent.size(); ++i)
+        allDifferent[i].swing = "swing " + std::to_string(i);
+    EXPECT_FALSE(fitPlayer(allDifferent).delivery.tuning.scatter);
     // Too little data is no scatter.
     shots.resize(8);
     EXPECT_FALSE(fitPlayer(shots).delivery.tuning.scatter);
@@ -252,7 +257,7 @@ TEST(TuneParts, WithoutRunsFlightsOrSetUpsThePartsStayPriors) {
         s.release_m = s.carry_m = s.apex_m = s.landing_rad = std::nan("");
     }
     const PlayerFit fit = fitPlayer(shots);
-    EXPECT_EQ(fit.strike.refused, "");
+    EXPECT_FALSE(fit.strike.refused);
     EXPECT_TRUE(fit.air.estimates.empty());
     EXPECT_TRUE(fit.ground.estimates.empty());
     EXPECT_TRUE(fit.delivery.estimates.empty());
@@ -273,7 +278,7 @@ TEST(TuneParts, StoppedIsSaid) {
         last = share;
         if (share > 0.6) stop.request_stop();
     };
-    EXPECT_EQ(fitPlayer(shots, options).strike.refused, "stopped");
+    EXPECT_EQ(fitPlayer(shots, options).strike.refused, FitRemark{FitRemark::Kind::Stopped});
     EXPECT_GT(last, 0.6);
     EXPECT_TRUE(checkLeftOut(shots, options).stopped);
 }

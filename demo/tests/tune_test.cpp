@@ -35,7 +35,7 @@ TEST(TuneDemo, EachPlayersHiddenBiasIsFound) {
         const auto shots = logged(academy);
         for (const Truth& truth : academy.truths) {
             const TuneResult fit = fitStrike(store::findTuneShots(shots, {}, truth.player).shots);
-            ASSERT_EQ(fit.refused, "");
+            ASSERT_FALSE(fit.refused);
             const auto check = [&](const TuneEstimate& e, double value) {
                 held += value >= e.low80 && value <= e.high80 ? 1 : 0;
                 ++asked;

@@ -9,7 +9,7 @@
 namespace wedgeon::store {
 
 /// Takes wedge, ball, face, lie, ground, air and line out of an object: loft_deg must be there, the
-/// rest have defaults. Fields of others are left for them. \throws std::invalid_argument;
+/// rest have defaults. Fields of others are left for them. \throws StoreError Malformed;
 /// RangeError from a line.
 Conditions readConditionsFields(Fields& in);
 nlohmann::ordered_json conditionsToJson(const Conditions& conditions);

@@ -5,10 +5,12 @@
 
 #include <algorithm>
 #include <nlohmann/json.hpp>
-#include <stdexcept>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <vector>
+
+#include "wedgeon/store/error.h"
 
 namespace wedgeon::store {
 
@@ -18,7 +20,7 @@ class Fields {
 public:
     Fields(const nlohmann::json& object, std::string path)
         : object_(object), path_(std::move(path)) {
-        if (!object_.is_object()) throw std::invalid_argument(name("") + "must be an object");
+        if (!object_.is_object()) refuse(Says::FieldNotObject, "");
     }
 
     bool has(std::string_view key) const { return object_.contains(key); }
@@ -30,15 +32,14 @@ public:
 
     double number(std::string_view key) {
         const nlohmann::json* value = find(key);
-        if (!value) throw std::invalid_argument(name(key) + "is missing");
+        if (!value) refuse(Says::FieldMissing, key);
         return toNumber(key, *value);
     }
 
     /// The same by a name that it once had; not by both. Keys are literals.
     double number(std::string_view key, std::string_view former, double fallback) {
         if (key != former && has(key) && has(former)) {
-            throw std::invalid_argument(name(former) + "is the former name of " + std::string(key) +
-                                        ", which is there, too");
+            refuse(Says::FieldFormerTwice, former, key);
         }
         return number(has(former) ? former : key, fallback);
     }
@@ -46,21 +47,21 @@ public:
     std::string word(std::string_view key, std::string_view fallback) {
         const nlohmann::json* value = find(key);
         if (!value) return std::string(fallback);
-        if (!value->is_string()) throw std::invalid_argument(name(key) + "must be a text");
+        if (!value->is_string()) refuse(Says::FieldNotText, key);
         return value->get<std::string>();
     }
 
     bool flag(std::string_view key) {
         const nlohmann::json* value = find(key);
         if (!value) return false;
-        if (!value->is_boolean()) throw std::invalid_argument(name(key) + "must be true or false");
+        if (!value->is_boolean()) refuse(Says::FieldNotFlag, key);
         return value->get<bool>();
     }
 
     /// As it stands, for what the others do not read. \throws when it is missing.
     const nlohmann::json& value(std::string_view key) {
         const nlohmann::json* v = find(key);
-        if (!v) throw std::invalid_argument(name(key) + "is missing");
+        if (!v) refuse(Says::FieldMissing, key);
         return *v;
     }
 
@@ -70,15 +71,14 @@ public:
         return {value ? *value : empty, pathOf(key)};
     }
 
-    /// The elements of an array; none when the field is missing. \throws std::invalid_argument for
-    /// another type or more than \p most elements.
+    /// The elements of an array; none when the field is missing. \throws StoreError for another
+    /// type or more than \p most elements.
     std::vector<Fields> children(std::string_view key, std::size_t most) {
         std::vector<Fields> out;
         const nlohmann::json* value = find(key);
         if (!value) return out;
         if (!value->is_array() || value->size() > most) {
-            throw std::invalid_argument(name(key) + "must be an array of at most " +
-                                        std::to_string(most));
+            refuse(Says::FieldNotArray, key, most);
         }
         for (std::size_t i = 0; i < value->size(); ++i) {
             out.emplace_back((*value)[i], pathOf(key) + "[" + std::to_string(i) + "]");
@@ -90,15 +90,17 @@ public:
         if (found_ == object_.size()) return;
         for (const auto& [key, value] : object_.items()) {
             if (std::find(asked_.begin(), asked_.end(), key) == asked_.end()) {
-                throw std::invalid_argument(name(key.substr(0, 40)) + "is not a known field");
+                refuse(Says::FieldUnknown, key.substr(0, 40));
             }
         }
     }
 
-    /// "lie.cover " for a message.
-    std::string name(std::string_view key) const {
+    /// \throws StoreError Malformed that says \p code of the field, which is its %1.
+    template <class... Parts>
+    [[noreturn]] void refuse(Says code, std::string_view key, Parts&&... parts) const {
         const std::string full = key.empty() ? path_ : pathOf(key);
-        return full.empty() ? "input " : full + " ";
+        throw StoreError(Fault::Malformed,
+                         {code, full.empty() ? "input" : full, std::forward<Parts>(parts)...});
     }
 
 private:
@@ -115,7 +117,7 @@ private:
     }
 
     double toNumber(std::string_view key, const nlohmann::json& value) const {
-        if (!value.is_number()) throw std::invalid_argument(name(key) + "must be a number");
+        if (!value.is_number()) refuse(Says::FieldNotNumber, key);
         return value.get<double>();
     }
 
@@ -135,7 +137,7 @@ const auto& named(Fields& in, std::string_view key, std::string_view fallback, c
     std::string names;
     for (const auto& n : all)
         names += (names.empty() ? "" : ", ") + std::string(n.key);
-    throw std::invalid_argument(in.name(key) + "must be one of " + names);
+    in.refuse(Says::FieldNotOneOf, key, names);
 }
 
 }  // namespace wedgeon::store

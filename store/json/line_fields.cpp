@@ -12,18 +12,20 @@ constexpr std::size_t mostNameBytes = 120;
 
 std::string nameIn(Fields& in, std::string_view key) {
     std::string name = in.word(key, "");
-    if (name.size() > mostNameBytes)
-        throw std::invalid_argument(in.name(key) + "is longer than 120 bytes");
+    if (name.size() > mostNameBytes) in.refuse(Says::FieldTooLong, key, mostNameBytes);
     return name;
 }
 
 Zone readZone(Fields in) {
-    ZoneKind kind{};
-    if (!findZoneKind(in.word("kind", "green"), kind)) {
-        throw std::invalid_argument(in.name("kind") +
-                                    "must be one of fairway, rough, bunker, fringe, green, water");
-    }
-    Zone z = Zone::of(kind, in.number("length_m"), in.number("slope_pct", 0) / 100);
+    struct Kind {
+        std::string_view key;
+        ZoneKind kind;
+    };
+    std::vector<Kind> kinds;
+    for (int k = 0; k <= static_cast<int>(ZoneKind::Water); ++k)
+        kinds.push_back({zoneKey(static_cast<ZoneKind>(k)), static_cast<ZoneKind>(k)});
+    Zone z = Zone::of(named(in, "kind", "green", kinds).kind, in.number("length_m"),
+                      in.number("slope_pct", 0) / 100);
     z.slopeAcross = in.number("slope_across_pct", 0) / 100;
     z.firmness = in.number("firmness", z.firmness);
     z.friction = in.number("friction", z.friction);

@@ -11,7 +11,7 @@
 namespace wedgeon::store {
 
 /// Takes zones, obstacles, flag_m and line_name out of an object; nothing when it has neither zones
-/// nor obstacles. Fields of others are left for them. \throws std::invalid_argument.
+/// nor obstacles. Fields of others are left for them. \throws StoreError Malformed.
 std::optional<Line> readLineFields(Fields& in);
 nlohmann::ordered_json lineToJson(const Line& line);
 

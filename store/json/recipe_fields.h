@@ -9,7 +9,7 @@
 namespace wedgeon::store {
 
 /// Takes the recipe's fields out of an object: club_speed_mps must be there, the rest have the
-/// defaults of Recipe. Fields of others are left for them. \throws std::invalid_argument.
+/// defaults of Recipe. Fields of others are left for them. \throws StoreError Malformed.
 Recipe readRecipeFields(Fields& in);
 nlohmann::ordered_json recipeToJson(const Recipe& recipe);
 

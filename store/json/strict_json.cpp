@@ -5,10 +5,11 @@
 
 #include <algorithm>
 #include <nlohmann/json.hpp>
-#include <stdexcept>
 #include <string>
 #include <unordered_set>
 #include <vector>
+
+#include "wedgeon/store/error.h"
 
 namespace wedgeon::store {
 namespace {
@@ -58,15 +59,14 @@ public:
     }
     bool key(std::string& name) {
         if (!levels_.back().add(name))
-            throw std::invalid_argument("has the field \"" + name.substr(0, 40) + "\" twice");
+            throw StoreError(Fault::Malformed, {Says::FieldTwice, name.substr(0, 40)});
         return Builder::key(name);
     }
 
 private:
     void enter() {
         if (levels_.size() >= deepest_) {
-            throw std::invalid_argument("is nested deeper than " + std::to_string(deepest_) +
-                                        " levels");
+            throw StoreError(Fault::Malformed, {Says::TooDeep, deepest_});
         }
         levels_.emplace_back();
     }

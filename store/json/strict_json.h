@@ -12,7 +12,7 @@ namespace wedgeon::store {
 inline constexpr std::size_t deepestJson = 64;
 
 /// \throws nlohmann::json::parse_error; nlohmann::json::out_of_range for a number that is too
-/// large; std::invalid_argument for a text nested deeper than \p deepest (what follows it in memory
+/// large; StoreError Malformed for a text nested deeper than \p deepest (what follows it in memory
 /// recurses) and for a field that an object has twice (one of the two would silently win).
 nlohmann::json parseStrict(std::string_view text, std::size_t deepest = deepestJson);
 

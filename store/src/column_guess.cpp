@@ -176,7 +176,7 @@ ColumnGuess guessColumn(std::string_view header, std::size_t column) {
         if (guess.quantity) break;
         if (fits(rule, words)) guess.quantity = rule.quantity;
     }
-    if (!guess.quantity) guess.note = "not a column that is known here";
+    if (!guess.quantity) guess.note = Says::UnknownColumn;
     return guess;
 }
 
@@ -186,7 +186,7 @@ bool finishGuess(ColumnGuess& guess, std::string_view unitText) {
     if (unitText.empty()) {
         if (q.dimension != Dimension::Angle && q.dimension != Dimension::SpinRate) return false;
         guess.unit = ownUnit(q.dimension).name;
-        guess.note = "no unit given; taken as " + guess.unit;
+        guess.note = {Says::TakenAs, guess.unit};
         return true;
     }
     const auto unit = findUnit(unitText);
@@ -195,18 +195,17 @@ bool finishGuess(ColumnGuess& guess, std::string_view unitText) {
         return true;
     }
     guess.quantity.reset();
-    guess.note = "looks like " + std::string(q.text) + ", but \"" + text::shown(unitText, 16) +
-                 "\" is not a unit of " + std::string(dimensionName(q.dimension)) +
-                 " that is known here";
+    guess.note = {Says::LooksLikeBut, q.quantity,
+                  Message(Says::NoKnownUnit, text::shown(unitText, 16), q.dimension)};
     return true;
 }
 
 void refuseUnitless(ColumnGuess& guess) {
     const QuantityInfo& q = info(*guess.quantity);
     guess.quantity.reset();
-    guess.note = "looks like " + std::string(q.text) + ", but the header has no unit: write \"" +
-                 std::string(q.key) + " [" + std::string(ownUnit(q.dimension).name) +
-                 "]\" or name the unit when importing";
+    const std::string header =
+        std::string(q.key) + " [" + std::string(ownUnit(q.dimension).name) + "]";
+    guess.note = {Says::LooksLikeBut, q.quantity, Message(Says::NoUnit, header)};
 }
 
 }  // namespace wedgeon::store

@@ -1,9 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What a column is, as a person says it on the command line.
-#include <stdexcept>
-
 #include "text.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/store/shot_file.h"
 
 namespace wedgeon::store {
@@ -11,8 +10,7 @@ namespace wedgeon::store {
 ColumnOverride parseOverride(std::string_view said) {
     const std::size_t equals = said.rfind('=');
     if (equals == std::string_view::npos)
-        throw std::invalid_argument("\"" + text::shown(said) +
-                                    "\" is not of the form column=quantity[unit]");
+        throw StoreError(Fault::Malformed, {Says::OverrideForm, text::shown(said)});
     ColumnOverride out;
     out.header = text::trimmed(said.substr(0, equals));
     const std::string_view what = text::trimmed(said.substr(equals + 1));
@@ -24,8 +22,7 @@ ColumnOverride parseOverride(std::string_view said) {
     }
     const std::size_t open = what.rfind('[');
     if (open == std::string_view::npos || !what.ends_with(']'))
-        throw std::invalid_argument("\"" + text::shown(said) +
-                                    "\" is not of the form column=quantity[unit]");
+        throw StoreError(Fault::Malformed, {Says::OverrideForm, text::shown(said)});
     const std::string_view key = text::trimmed(what.substr(0, open));
     const std::string_view unitText = what.substr(open + 1, what.size() - open - 2);
     for (std::size_t i = 0; i < quantityCount; ++i) {
@@ -33,14 +30,14 @@ ColumnOverride parseOverride(std::string_view said) {
         if (q.key != key) continue;
         const auto unit = findUnit(unitText);
         if (!unit || unit->dimension != q.dimension) {
-            throw std::invalid_argument("\"" + text::shown(unitText, 16) + "\" is not a unit of " +
-                                        std::string(dimensionName(q.dimension)));
+            throw StoreError(Fault::Malformed,
+                             {Says::NotAUnit, text::shown(unitText, 16), q.dimension});
         }
         out.quantity = q.quantity;
         out.unit = unit->name;
         return out;
     }
-    throw std::invalid_argument("\"" + text::shown(key) + "\" is not a quantity");
+    throw StoreError(Fault::Malformed, {Says::NotAQuantity, text::shown(key)});
 }
 
 }  // namespace wedgeon::store

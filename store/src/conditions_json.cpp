@@ -21,7 +21,7 @@ auto parseObject(std::string_view json, const Read& read) {
         in.finish();
         return value;
     } catch (const nlohmann::json::exception& e) {
-        throw std::invalid_argument(std::string("is not JSON: ") + e.what());
+        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
     }
 }
 
@@ -33,7 +33,7 @@ std::string formatLine(const Line& line) {
 
 Line parseLine(std::string_view json) {
     const auto line = parseObject(json, readLineFields);
-    if (!line) throw std::invalid_argument("zones is missing");
+    if (!line) throw StoreError(Fault::Malformed, {Says::FieldMissing, "zones"});
     return *line;
 }
 

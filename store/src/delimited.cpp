@@ -22,8 +22,7 @@ void DelimitedReader::readQuoted(std::string& cell) {
     ++at_;
     for (;;) {
         if (at_ >= text_.size()) {
-            throw StoreError(Fault::Malformed, "a quote that is opened here is never closed",
-                             started);
+            throw StoreError(Fault::Malformed, {Says::QuoteUnclosed}, started);
         }
         const char c = text_[at_++];
         if (c == '"') {
@@ -35,8 +34,8 @@ void DelimitedReader::readQuoted(std::string& cell) {
         }
         if (c == '\n') ++line_;
         if (cell.size() >= mostCellBytes) {
-            throw StoreError(Fault::Malformed,
-                             "a quoted cell is longer than 64 KiB; is a quote missing?", started);
+            throw StoreError(Fault::Malformed, {Says::QuotedCellTooLong, mostCellBytes >> 10},
+                             started);
         }
         cell.push_back(c);
     }
@@ -54,7 +53,7 @@ bool DelimitedReader::readCell(std::string& cell) {
     const std::size_t from = at_;
     const auto take = [&] {
         if (cell.size() + (at_ - from) > mostCellBytes)
-            throw StoreError(Fault::Malformed, "a cell is longer than 64 KiB", line_);
+            throw StoreError(Fault::Malformed, {Says::CellTooLong, mostCellBytes >> 10}, line_);
         cell.append(text_, from, at_ - from);
     };
     const std::size_t end = std::min(text_.size(), from + mostCellBytes + 1);
@@ -79,7 +78,7 @@ bool DelimitedReader::next(DelimitedRow& row) {
     bool more = true;
     while (more) {
         if (row.cells.size() >= mostCells) {
-            throw StoreError(Fault::Malformed, "more than 512 cells in one row", row.line);
+            throw StoreError(Fault::Malformed, {Says::TooManyCells, mostCells}, row.line);
         }
         more = readCell(row.cells.emplace_back());
     }

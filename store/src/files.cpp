@@ -69,9 +69,8 @@ bool writeAll(int fd, std::string_view bytes) {
 
 [[noreturn]] void failWriting(const std::string& name) {
     const bool full = errno == ENOSPC || errno == EDQUOT || errno == EFBIG;
-    throw StoreError(
-        full ? Fault::Full : Fault::CannotWrite,
-        name + " could not be written: " + reason() + "; what stood there before is unchanged");
+    throw StoreError(full ? Fault::Full : Fault::CannotWrite,
+                     {Says::FileUnwritten, name, reason()});
 }
 
 /// Removes a half written file unless it was put in place.
@@ -114,29 +113,26 @@ std::string readWhole(const fs::path& path, std::size_t mostBytes, std::size_t m
     const std::string name = path.filename().string();
     struct stat about {};
     if (::stat(path.c_str(), &about) != 0) {
-        throw StoreError(Fault::CannotOpen, name + (errno == ENOENT ? std::string(" does not exist")
-                                                                    : ": " + reason()));
+        if (errno == ENOENT) throw StoreError(Fault::CannotOpen, {Says::FileMissing, name});
+        throw StoreError(Fault::CannotOpen, {Says::FileUnread, name, reason()});
     }
-    if (!S_ISREG(about.st_mode)) throw StoreError(Fault::CannotOpen, name + " is not a file");
+    if (!S_ISREG(about.st_mode)) throw StoreError(Fault::CannotOpen, {Says::NotAFile, name});
     if (isOpenLogbook(path)) {
-        throw StoreError(Fault::CannotOpen,
-                         name + " is the logbook that is open; its shots are in it already");
+        throw StoreError(Fault::CannotOpen, {Says::FileIsOpenLogbook, name});
     }
     const auto size = static_cast<std::size_t>(about.st_size);
     if (size > mostBytes) {
-        throw StoreError(Fault::TooLarge, name + " is " + std::to_string(size >> 20) +
-                                              " MB; files up to " +
-                                              std::to_string(mostBytes >> 20) + " MB are read");
+        throw StoreError(Fault::TooLarge, {Says::FileTooLarge, name, size >> 20, mostBytes >> 20});
     }
     // Not waited for, should a pipe have taken its place since.
     const Descriptor in(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
-    if (in.get() < 0) throw StoreError(Fault::CannotOpen, name + " cannot be opened for reading");
+    if (in.get() < 0) throw StoreError(Fault::CannotOpen, {Says::FileUnopened, name});
     std::string body(std::min(size, mostRead), '\0');
     std::size_t at = 0;
     while (at < body.size()) {
         const ssize_t n = ::read(in.get(), body.data() + at, body.size() - at);
         if (n < 0 && errno == EINTR) continue;
-        if (n < 0) throw StoreError(Fault::CannotOpen, name + " could not be read to its end");
+        if (n < 0) throw StoreError(Fault::CannotOpen, {Says::FileCutShort, name});
         if (n == 0) break;
         at += static_cast<std::size_t>(n);
     }
@@ -148,22 +144,20 @@ void requireTarget(const fs::path& target, std::span<const fs::path> inputs) {
     const std::string name = target.filename().string();
     for (const fs::path& input : inputs) {
         if (sameFile(target, input))
-            throw StoreError(Fault::CannotWrite, name + " is what is read from; write elsewhere");
+            throw StoreError(Fault::CannotWrite, {Says::FileIsInput, name});
     }
     struct stat about {};
     if (::stat(target.c_str(), &about) != 0) return;
-    if (S_ISDIR(about.st_mode)) throw StoreError(Fault::CannotWrite, name + " is a folder");
+    if (S_ISDIR(about.st_mode)) throw StoreError(Fault::CannotWrite, {Says::FileIsFolder, name});
     if (!S_ISREG(about.st_mode)) return;
     if (isOpenLogbook(target))
-        throw StoreError(Fault::CannotWrite,
-                         name + " belongs to the open logbook; write elsewhere");
+        throw StoreError(Fault::CannotWrite, {Says::FileOfOpenLogbook, name});
     const Descriptor in(::open(target.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
     std::array<char, databaseMagic.size()> head{};
     if (in.get() >= 0 &&
         ::read(in.get(), head.data(), head.size()) == static_cast<ssize_t>(head.size()) &&
         std::string_view(head.data(), head.size()) == databaseMagic)
-        throw StoreError(Fault::CannotWrite,
-                         name + " is a logbook or another database; write elsewhere");
+        throw StoreError(Fault::CannotWrite, {Says::FileIsDatabase, name});
 }
 
 void writeWhole(const fs::path& path, std::string_view bytes, std::span<const fs::path> inputs) {

@@ -17,16 +17,15 @@ namespace {
 constexpr std::size_t mostNameBytes = 240;
 constexpr std::size_t mostTextBytes = 400;
 
-void requireName(const std::string& name, const char* what) {
+void requireName(const std::string& name, Says otherwise) {
     if (name.empty() || name.size() > mostNameBytes ||
         name.find_first_of("\r\n") != std::string::npos)
-        throw StoreError(Fault::Malformed,
-                         std::string("the name of a ") + what + " has 1 to 240 bytes on one line");
+        throw StoreError(Fault::Malformed, {otherwise, mostNameBytes});
 }
 
-void requireText(const std::string& text, const char* what) {
+void requireText(const std::string& text) {
     if (text.size() > mostTextBytes)
-        throw StoreError(Fault::Malformed, std::string(what) + " is longer than 400 bytes");
+        throw StoreError(Fault::Malformed, {Says::TextTooLongBytes, mostTextBytes});
 }
 
 /// Numbers that the model does not take are no record either.
@@ -35,7 +34,7 @@ void requireValid(const Checked& part) {
     try {
         part.validate();
     } catch (const RangeError& e) {
-        throw StoreError(Fault::Malformed, e.what());
+        throw StoreError(Fault::Malformed, messageOf(e));
     }
 }
 
@@ -82,8 +81,7 @@ void put(Logbook& logbook, const char* sql, const std::string& name,
 std::int64_t playerId(SQLite::Database& db, const std::string& name) {
     SQLite::Statement find(db, "SELECT id FROM players WHERE name = ? AND kept");
     find.bind(1, name);
-    if (!find.executeStep())
-        throw StoreError(Fault::Malformed, "there is no player of the name " + name);
+    if (!find.executeStep()) throw StoreError(Fault::Malformed, {Says::NoSuchPlayer, name});
     return find.getColumn(0).getInt64();
 }
 
@@ -187,8 +185,8 @@ std::optional<Player> Kit::findPlayer(const std::string& name) const {
 }
 
 std::int64_t Kit::keepPlayer(const Player& player) {
-    requireName(player.name, "player");
-    requireText(player.note, "the note");
+    requireName(player.name, Says::PlayerNameForm);
+    requireText(player.note);
     std::int64_t id = 0;
     change(logbook_, [&](SQLite::Database& db) {
         // Whoever gets a name of his own is no longer somebody else's other name.
@@ -229,7 +227,7 @@ std::vector<std::string> Kit::otherNames(const std::string& player) const {
 
 void Kit::setOtherNames(const std::string& player, const std::vector<std::string>& names) {
     for (const std::string& name : names)
-        requireName(name, "player");
+        requireName(name, Says::PlayerNameForm);
     change(logbook_, [&](SQLite::Database& db) {
         const std::int64_t id = playerId(db, player);
         const std::vector<std::string> former = otherNamesOf(db, id);
@@ -244,14 +242,13 @@ void Kit::setOtherNames(const std::string& player, const std::vector<std::string
             if (find.executeStep()) {
                 const std::int64_t other = find.getColumn(0).getInt64();
                 if (find.getColumn(1).getInt() != 0)
-                    throw StoreError(Fault::Malformed, name + " is a player of his own");
+                    throw StoreError(Fault::Malformed, {Says::PlayerOfHisOwn, name});
                 find.reset();
                 merge(db, other, id);
             }
             SQLite::Statement taken(db, "SELECT 1 FROM player_names WHERE name = ?");
             taken.bind(1, name);
-            if (taken.executeStep())
-                throw StoreError(Fault::Malformed, name + " is another player's other name");
+            if (taken.executeStep()) throw StoreError(Fault::Malformed, {Says::AnothersName, name});
             run(db, "INSERT INTO player_names(player_id, name) VALUES(?1, ?2)", {id}, name);
         }
     });
@@ -295,10 +292,10 @@ std::vector<KitWedge> Kit::wedges(const std::string& player, bool former) const 
 }
 
 void Kit::keepWedge(const std::string& player, const KitWedge& wedge, const std::string& today) {
-    requireName(wedge.name, "wedge");
+    requireName(wedge.name, Says::WedgeNameForm);
     requireValid(wedge.wedge);
     for (const auto* text : {&wedge.sole, &wedge.grooves, &wedge.note})
-        requireText(*text, "a wedge's text");
+        requireText(*text);
     change(logbook_, [&](SQLite::Database& db) {
         const std::int64_t owner = playerId(db, player);
         SQLite::Statement correct(db,
@@ -354,7 +351,7 @@ std::vector<KeptBall> Kit::balls() const {
 }
 
 void Kit::keep(const KeptBall& ball) {
-    requireName(ball.name, "ball");
+    requireName(ball.name, Says::BallNameForm);
     change(logbook_, [&](SQLite::Database& db) {
         for (const NamedBall& known : namedBalls()) {
             if (known.ball == ball.ball)
@@ -376,7 +373,7 @@ std::vector<KeptLie> Kit::lies() const {
 }
 
 void Kit::keep(const KeptLie& kept) {
-    requireName(kept.name, "lie");
+    requireName(kept.name, Says::LieNameForm);
     requireValid(kept.lie);
     const Lie& l = kept.lie;
     put(logbook_,
@@ -398,7 +395,7 @@ std::vector<KeptGround> Kit::grounds() const {
 }
 
 void Kit::keep(const KeptGround& kept) {
-    requireName(kept.name, "ground");
+    requireName(kept.name, Says::GroundNameForm);
     requireValid(kept.ground);
     const Ground& g = kept.ground;
     put(logbook_,

@@ -9,6 +9,7 @@
 #include "json_fields.h"
 #include "strict_json.h"
 #include "text.h"
+#include "wedgeon/store/error.h"
 
 namespace wedgeon::store {
 namespace {
@@ -29,17 +30,18 @@ json parseShallow(std::string_view line) {
 std::string wordOf(const json& message, std::string_view key, std::size_t longest) {
     const auto it = message.find(key);
     if (it == message.end()) return {};
-    if (!it->is_string()) throw std::invalid_argument(std::string(key) + " must be a text");
+    if (!it->is_string()) throw StoreError(Fault::Malformed, {Says::FieldNotText, key});
     auto word = it->get<std::string>();
-    if (word.size() > longest) throw std::invalid_argument(std::string(key) + " is too long");
+    if (word.size() > longest)
+        throw StoreError(Fault::Malformed, {Says::FieldTooLong, key, longest});
     return word;
 }
 
 Unit unitOf(const json& units, std::string_view key, Dimension dimension) {
     const auto unit = findUnit(wordOf(units, key, 16));
     if (!unit || unit->dimension != dimension)
-        throw std::invalid_argument("units." + std::string(key) + " must be a unit of " +
-                                    std::string(dimensionName(dimension)));
+        throw StoreError(Fault::Malformed,
+                         {Says::FieldNotUnit, "units." + std::string(key), dimension});
     return *unit;
 }
 
@@ -56,7 +58,7 @@ void LiveReader::feed(std::string_view bytes, std::vector<LiveMessage>& out) {
         if (!skipping_ && partial_.size() + part.size() > longestLine) {
             skipping_ = true;
             partial_.clear();
-            out.push_back(LiveFault{"a line is longer than 64 KiB and was skipped", false});
+            out.push_back(LiveFault{{Says::LineTooLong, longestLine >> 10}, false});
         }
         if (!skipping_) partial_.append(part);
         if (end == std::string_view::npos) return;
@@ -73,26 +75,24 @@ void LiveReader::readLine(std::string_view line, std::vector<LiveMessage>& out) 
     try {
         out.push_back(parse(line));
     } catch (const json::exception&) {
-        out.push_back(LiveFault{"a line is not JSON: " + text::shown(line), !hello_});
-    } catch (const std::invalid_argument& e) {
-        out.push_back(LiveFault{std::string("a line was skipped: ") + e.what(), !hello_});
+        out.push_back(LiveFault{{Says::LineNotJson, text::shown(line)}, !hello_});
+    } catch (const StoreError& e) {
+        out.push_back(LiveFault{{Says::LineSkipped, e.message()}, !hello_});
     }
 }
 
 LiveMessage LiveReader::parse(std::string_view line) {
     const json message = parseShallow(line);
-    if (!message.is_object()) throw std::invalid_argument("it must be an object");
+    if (!message.is_object()) throw StoreError(Fault::Malformed, Says::NotAnObject);
     const std::string type = wordOf(message, "type", 32);
     if (!hello_) {
-        if (type != "hello") throw std::invalid_argument("the first line must be a hello");
+        if (type != "hello") throw StoreError(Fault::Malformed, Says::NoHello);
         const auto version = message.find("protocol");
         if (version == message.end() || *version != liveProtocolVersion)
-            throw std::invalid_argument(
-                "the device speaks another version of the protocol; this "
-                "program knows 1");
+            throw StoreError(Fault::Malformed, {Says::OtherProtocol, liveProtocolVersion});
         const auto units = message.find("units");
         if (units == message.end() || !units->is_object())
-            throw std::invalid_argument("units is missing");
+            throw StoreError(Fault::Malformed, {Says::FieldMissing, "units"});
         speed_ = unitOf(*units, "speed", Dimension::Speed);
         length_ = unitOf(*units, "length", Dimension::Length);
         hello_ = true;
@@ -100,11 +100,11 @@ LiveMessage LiveReader::parse(std::string_view line) {
     }
     if (type == "ping") return LivePing{};
     if (type == "status") return LiveStatus{wordOf(message, "text", 200)};
-    if (type != "shot") return LiveFault{"a line of unknown type was skipped", false};
+    if (type != "shot") return LiveFault{Says::LineUnknown, false};
 
     LiveShot shot;
     shot.id = wordOf(message, "id", longestId);
-    if (shot.id.empty()) throw std::invalid_argument("a shot has no id");
+    if (shot.id.empty()) throw StoreError(Fault::Malformed, Says::ShotWithoutId);
     for (const Label l : liveLabels)
         shot.record[l] = wordOf(message, labelKey(l), longestLabel);
     bool measured = false;
@@ -112,11 +112,8 @@ LiveMessage LiveReader::parse(std::string_view line) {
         const QuantityInfo& q = info(static_cast<Quantity>(i));
         const auto it = message.find(q.key);
         if (it == message.end() || it->is_null()) continue;
-        const auto refuse = [&](const std::string& why) {
-            shot.notes.push_back(std::string(q.text) + " " + why);
-        };
         if (!it->is_number()) {
-            refuse("is not a number");
+            shot.notes.emplace_back(Says::QuantityNotNumber, q.quantity);
             continue;
         }
         const double factor = q.dimension == Dimension::Speed    ? speed_.factor
@@ -124,13 +121,13 @@ LiveMessage LiveReader::parse(std::string_view line) {
                                                                  : ownUnit(q.dimension).factor;
         const double value = it->get<double>() * factor;
         if (!(value >= q.low && value <= q.high)) {
-            refuse("is outside what it can be");
+            shot.notes.emplace_back(Says::QuantityOutside, q.quantity);
             continue;
         }
         shot.record[q.quantity] = value;
         measured = measured || q.quantity != Quantity::Loft;
     }
-    if (!measured) throw std::invalid_argument("a shot has no measured number");
+    if (!measured) throw StoreError(Fault::Malformed, Says::ShotWithoutNumber);
     return shot;
 }
 

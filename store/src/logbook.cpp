@@ -44,7 +44,7 @@ void requireRegular(const fs::path& path, const std::string& name) {
     std::error_code error;
     const fs::file_status status = fs::status(path, error);
     if (fs::exists(status) && !fs::is_regular_file(status))
-        throw StoreError(Fault::CannotOpen, name + " is not a file");
+        throw StoreError(Fault::CannotOpen, {Says::NotAFile, name});
 }
 
 /// \p path as SQLite takes it for the name of a file, whatever it looks like. One that cannot be
@@ -83,17 +83,13 @@ bool liesUnchanging(const fs::path& path) {
 int requireKnown(SQLite::Database& db, const std::string& name) {
     const int version = pragma(db, "user_version");
     if (version > Logbook::schemaVersion) {
-        throw StoreError(Fault::Newer, name +
-                                           " was made by a later version of the program (schema " +
-                                           std::to_string(version) + ", this one knows " +
-                                           std::to_string(Logbook::schemaVersion) + ")");
+        throw StoreError(Fault::Newer, {Says::LogbookNewer, name, version, Logbook::schemaVersion});
     }
     if (version < 0 || (version > 0 && pragma(db, "application_id") != applicationId))
-        throw StoreError(Fault::Damaged, name + " is a database, but not a logbook");
-    if (const std::string other = findForeign(db, version); !other.empty()) {
-        throw StoreError(Fault::Damaged, version == 0
-                                             ? name + " is a database, but not a logbook"
-                                             : name + " is not as the program makes it: " + other);
+        throw StoreError(Fault::Damaged, {Says::DatabaseNoLogbook, name});
+    if (const auto other = findForeign(db, version)) {
+        if (version == 0) throw StoreError(Fault::Damaged, {Says::DatabaseNoLogbook, name});
+        throw StoreError(Fault::Damaged, {Says::LogbookNotAsMade, name, *other});
     }
     return version;
 }
@@ -135,8 +131,8 @@ void migrate(SQLite::Database& db, const fs::path& path) {
         }
         fs::rename(part, copy, error);
         if (error)
-            throw StoreError(Fault::CannotWrite, copy.filename().string() +
-                                                     " could not be written: " + error.message());
+            throw StoreError(Fault::CannotWrite,
+                             {Says::FileNotMade, copy.filename().string(), error.message()});
     }
     runSteps(db, from);
     transaction.commit();
@@ -157,36 +153,35 @@ std::unique_ptr<SQLite::Database> migratedCopy(SQLite::Database& from, int versi
 }  // namespace
 
 StoreError translated(const SQLite::Exception& e, const std::string& name) {
-    const auto error = [&](Fault fault, const std::string& what) {
-        return StoreError(fault, name + " " + what);
+    const auto error = [&](Fault fault, Says what) { return StoreError(fault, {what, name}); };
+    const auto detailed = [&](Fault fault, Says what, const char* detail) {
+        return StoreError(fault, {what, name, detail});
     };
     switch (e.getErrorCode()) {
         case SQLITE_NOTADB:
-            return error(Fault::Damaged, "is not a logbook, or its beginning is damaged");
+            return error(Fault::Damaged, Says::BeginningDamaged);
         case SQLITE_CORRUPT:
-            return error(Fault::Damaged, std::string("is damaged: ") + e.getErrorStr());
+            return detailed(Fault::Damaged, Says::PagesDamaged, e.getErrorStr());
         case SQLITE_BUSY:
         case SQLITE_LOCKED:
-            return error(Fault::Locked, "is held by another program; nothing was changed");
+            return error(Fault::Locked, Says::HeldElsewhere);
         case SQLITE_FULL:
-            return error(Fault::Full,
-                         "could not be written: the disk is full; nothing was changed");
+            return error(Fault::Full, Says::DiskFull);
         case SQLITE_READONLY:
         case SQLITE_PERM:
-            return error(Fault::ReadOnly, "cannot be written; nothing was changed");
+            return error(Fault::ReadOnly, Says::CannotBeWritten);
         case SQLITE_CANTOPEN:
-            return error(Fault::CannotOpen, "cannot be opened, or its folder cannot be written");
+            return error(Fault::CannotOpen, Says::CannotBeOpened);
         case SQLITE_IOERR:
-            return error(Fault::CannotWrite,
-                         std::string("could not be read or written: ") + e.getErrorStr());
+            return detailed(Fault::CannotWrite, Says::InputOutput, e.getErrorStr());
         default:
-            return error(Fault::CannotWrite, std::string(": ") + e.what());
+            return detailed(Fault::CannotWrite, Says::DatabaseSays, e.what());
     }
 }
 
 void copyWhole(SQLite::Database& to, SQLite::Database& from, const std::string& name) {
     if (SQLite::Backup(to, from).executeStep() != SQLITE_DONE)
-        throw StoreError(Fault::Locked, name + " is held by another program; nothing was changed");
+        throw StoreError(Fault::Locked, {Says::HeldElsewhere, name});
 }
 
 void setPatience(SQLite::Database& db, Patience& patience) {
@@ -228,9 +223,7 @@ bool Logbook::Impl::hasMoved() const {
 
 void Logbook::Impl::requireInPlace() const {
     if (hasMoved()) {
-        throw StoreError(Fault::Moved, name() +
-                                           " was replaced, renamed or removed while it was open; "
-                                           "nothing was changed");
+        throw StoreError(Fault::Moved, {Says::MovedAway, name()});
     }
 }
 
@@ -245,13 +238,13 @@ Logbook::Logbook(const fs::path& path, Access access) : impl_(std::make_unique<I
     impl_->path = path;
     impl_->readOnly = access == Access::ReadOnly;
     const std::string name = impl_->name();
-    if (name.empty()) throw StoreError(Fault::CannotOpen, "a logbook needs the name of a file");
+    if (name.empty()) throw StoreError(Fault::CannotOpen, Says::NoFileName);
     impl_->guarded([&] {
         requireRegular(path, name);
         std::error_code error;
         const bool exists = fs::exists(path, error);
         if (impl_->readOnly && !exists)
-            throw StoreError(Fault::CannotOpen, name + " does not exist");
+            throw StoreError(Fault::CannotOpen, {Says::FileMissing, name});
         impl_->open = std::make_unique<OpenLogbook>(fs::absolute(path));
         impl_->db = openFile(path, impl_->readOnly, impl_->readOnly && liesUnchanging(path));
         SQLite::Database& db = *impl_->db;
@@ -259,7 +252,7 @@ Logbook::Logbook(const fs::path& path, Access access) : impl_(std::make_unique<I
         harden(db);
         const int version = requireKnown(db, name);
         if (impl_->readOnly) {
-            if (version == 0) throw StoreError(Fault::Damaged, name + " holds no logbook yet");
+            if (version == 0) throw StoreError(Fault::Damaged, {Says::HoldsNoLogbook, name});
             if (version < schemaVersion) impl_->db = migratedCopy(db, version, name);
             return;
         }
@@ -309,7 +302,7 @@ void Logbook::requireSound() const {
         const std::string found = impl_->db->execAndGet("PRAGMA quick_check(1)").getString();
         if (found != "ok") {
             throw StoreError(Fault::Damaged,
-                             impl_->name() + " is damaged: " + found.substr(0, 200));
+                             {Says::PagesDamaged, impl_->name(), found.substr(0, 200)});
         }
     });
 }

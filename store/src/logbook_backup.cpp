@@ -59,8 +59,8 @@ void Logbook::backUp(const fs::path& path) const {
         if (error) {
             std::error_code ignored;
             fs::remove(part, ignored);
-            throw StoreError(Fault::CannotWrite, path.filename().string() +
-                                                     " could not be written: " + error.message());
+            throw StoreError(Fault::CannotWrite,
+                             {Says::FileNotMade, path.filename().string(), error.message()});
         }
         sync(fs::absolute(path).parent_path());
     });
@@ -123,8 +123,8 @@ fs::path Logbook::replace(const fs::path& path, const fs::path& backup) {
         if (!fs::exists(former, error)) continue;
         fs::rename(former, aside.string() + end, error);
         if (error)
-            throw StoreError(Fault::CannotWrite, former.filename().string() +
-                                                     " could not be renamed: " + error.message());
+            throw StoreError(Fault::CannotWrite,
+                             {Says::FileNotRenamed, former.filename().string(), error.message()});
     }
     const Logbook fresh(path);
     fresh.impl_->guarded(

@@ -51,7 +51,7 @@ struct Logbook::Impl {
     bool hasMoved() const;
     void requireInPlace() const;
     void requireWritable() const {
-        if (readOnly) throw StoreError(Fault::ReadOnly, name() + " is open for reading only");
+        if (readOnly) throw StoreError(Fault::ReadOnly, {Says::OpenForReading, name()});
     }
 };
 

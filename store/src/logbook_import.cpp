@@ -79,7 +79,7 @@ LoggedImport importFile(const Logbook& reading, const OnWriter& onWriter,
         ImportOptions streaming = options;
         streaming.sink = [&](Batches::Batch&& batch) {
             if (!batches.put(std::move(batch)))
-                throw StoreError(Fault::Cancelled, name + ": stopped; nothing was taken");
+                throw StoreError(Fault::Cancelled, {Says::InFile, name, Message(Says::Stopped)});
         };
         try {
             out.file = readShotFile(path, streaming);

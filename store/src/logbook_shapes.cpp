@@ -35,7 +35,7 @@ ColumnMapping parseMapping(const std::string& text) {
     try {
         document = parseStrict(text);
     } catch (const nlohmann::json::exception& e) {
-        throw std::invalid_argument(std::string("columns are not JSON: ") + e.what());
+        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
     }
     Fields top(document, "");
     ColumnMapping out;
@@ -47,7 +47,7 @@ ColumnMapping parseMapping(const std::string& text) {
         o.header = in.word("header", "");
         const double column = in.number("column", 0);
         if (!(column >= 0 && column <= static_cast<double>(mostColumns)))
-            throw std::invalid_argument("column must be from 0 to 512");
+            throw StoreError(Fault::Malformed, {Says::ColumnOutside, mostColumns});
         o.column = static_cast<std::size_t>(column);
         out.columns.push_back(std::move(o));
     }

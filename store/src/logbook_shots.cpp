@@ -16,10 +16,7 @@ namespace {
 
 /// Changes nothing and throws when an update guarded by the former value met none.
 void requireOne(int changedRows, const std::string& name) {
-    if (changedRows != 1)
-        throw StoreError(Fault::Conflict, "this shot of " + name +
-                                              " was changed in another window; yours was not "
-                                              "written over it");
+    if (changedRows != 1) throw StoreError(Fault::Conflict, {Says::ShotChanged, name});
 }
 
 /// Doubts that the coach does not share, by shot; few.
@@ -228,7 +225,8 @@ void Logbook::setPaced(std::int64_t shot, std::optional<double> run_m, std::opti
     impl_->requireWritable();
     const QuantityInfo& limits = info(Quantity::Release);
     if (run_m && !(*run_m >= limits.low && *run_m <= limits.high))
-        throw StoreError(Fault::Malformed, "a paced run is between -40 and 100 m");
+        throw StoreError(Fault::Malformed,
+                         {Says::PacedOutside, Figure{limits.low, 0}, Figure{limits.high, 0}});
     changed(*impl_, [&](SQLite::Database& db) {
         SQLite::Statement write(db,
                                 "UPDATE shots SET paced_m = ?1 WHERE id = ?2 AND paced_m IS ?3");
@@ -245,8 +243,7 @@ void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
     impl_->requireWritable();
     if (label != Label::Strike && label != Label::Tags && label != Label::Note &&
         label != Label::Recipe)
-        throw StoreError(Fault::Malformed, "the " + std::string(labelKey(label)) +
-                                               " of a shot is as it was measured");
+        throw StoreError(Fault::Malformed, {Says::WordMeasured, labelKey(label)});
     // The column is the program's own.
     const std::string column(labelKey(label));
     changed(*impl_, [&](SQLite::Database& db) {

@@ -229,9 +229,7 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
                 addSource(db, "file", w.source.name, w.result.session, w.source.time, "arriving");
         } else if (run(db, "UPDATE sources SET touched_s = ? WHERE id = ? AND state = 'arriving'",
                        {now_s(), w.result.source}) != 1) {
-            throw StoreError(Fault::Conflict, w.book.name() +
-                                                  ": the import stood still for too long and was "
-                                                  "given up; nothing was taken");
+            throw StoreError(Fault::Conflict, {Says::ImportStoodStill, w.book.name()});
         }
         Identities who(db);
         Parts parts;
@@ -312,8 +310,7 @@ void turn(SQLite::Database& db, std::int64_t source, const char* from, const cha
     set.bind(2, now_s());
     set.bind(3, source);
     set.bind(4, from);
-    if (set.exec() != 1)
-        throw StoreError(Fault::Conflict, "this import is not in " + logbook + " any more");
+    if (set.exec() != 1) throw StoreError(Fault::Conflict, {Says::ImportGone, logbook});
 }
 
 }  // namespace
@@ -339,9 +336,7 @@ AddedShots LogbookWriter::commit() {
                       "= 'arriving'"
                     : "DELETE FROM sources WHERE ?1 > 0 AND id = ?2 AND state = 'arriving'",
                 {now_s(), w.result.source}) != 1) {
-            throw StoreError(Fault::Conflict, w.book.name() +
-                                                  ": the import stood still for too long and was "
-                                                  "given up; nothing was taken");
+            throw StoreError(Fault::Conflict, {Says::ImportStoodStill, w.book.name()});
         }
         const std::int64_t former = w.findFormer(db, 0.5);
         if (any && former != 0)
@@ -431,10 +426,7 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
 void Logbook::removeSource(std::int64_t source) {
     changed(*impl_, [&](SQLite::Database& db) {
         if (number(db, "SELECT edits FROM sources WHERE id = ?", {source}) != 0) {
-            throw StoreError(Fault::Conflict,
-                             "shots of this import were tagged, paced or set aside since; they "
-                             "stay in " +
-                                 impl_->name());
+            throw StoreError(Fault::Conflict, {Says::ImportEdited, impl_->name()});
         }
         turn(db, source, "whole", "removed", impl_->name());
     });
@@ -456,10 +448,7 @@ void Logbook::restoreSource(std::int64_t source) {
             twice += findAmong(db, source, hashes).size();
         }
         if (twice > 0) {
-            throw StoreError(Fault::Conflict,
-                             std::to_string(twice) +
-                                 " of these shots came in again meanwhile; nothing "
-                                 "was doubled");
+            throw StoreError(Fault::Conflict, {Says::CameInAgain, twice});
         }
         turn(db, source, "removed", "whole", impl_->name());
     });

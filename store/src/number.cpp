@@ -123,7 +123,7 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
         if (s.ends_with(degree)) s = text::trimmed(s.substr(0, s.size() - degree.size()));
     }
     if (isBlankWord(s)) return {State::Blank, 0.0, {}};
-    if (s.size() > longestNumber) return {State::Bad, 0.0, "is too long for a number"};
+    if (s.size() > longestNumber) return {State::Bad, 0.0, Says::TooLongForNumber};
     if (s.front() == '+') s.remove_prefix(1);
     std::string digits(s);
     // Blanks that do not break and a typographic apostrophe group digits as well.
@@ -133,18 +133,18 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
         for (std::size_t at = 0; (at = digits.find(from, at)) != std::string::npos; ++at)
             digits.replace(at, std::string_view(from).size(), to);
     }
-    if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, "is not a number"};
+    if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, Says::NotANumber};
     if (decimalComma) std::replace(digits.begin(), digits.end(), ',', '.');
 
     long double value = 0.0;
     const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
     if (error == std::errc::result_out_of_range ||
         (std::isfinite(value) && std::abs(value) > std::numeric_limits<double>::max()))
-        return {State::Bad, 0.0, "is too large"};
+        return {State::Bad, 0.0, Says::NumberTooLarge};
     if (error != std::errc() || end != digits.data() + digits.size()) {
-        return {State::Bad, 0.0, "is not a number"};
+        return {State::Bad, 0.0, Says::NotANumber};
     }
-    if (!std::isfinite(value)) return {State::Bad, 0.0, "is not a finite number"};
+    if (!std::isfinite(value)) return {State::Bad, 0.0, Says::NotFinite};
     return {State::Good, value, {}};
 }
 

@@ -3,15 +3,16 @@
 // A number as files write it.
 #pragma once
 
-#include <string>
 #include <string_view>
+
+#include "wedgeon/store/message.h"
 
 namespace wedgeon::store {
 
 struct ParsedNumber {
     enum class State { Blank, Good, Bad } state = State::Blank;
     long double value = 0.0;  ///< so that one rounding is left for the way to SI
-    std::string_view reason;  ///< for Bad
+    Says reason{};            ///< for Bad
 };
 
 /// Accepts a sign, digits, one decimal mark and an exponent, blanks around and a degree sign

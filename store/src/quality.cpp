@@ -4,9 +4,7 @@
 #include "wedgeon/store/quality.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <cstdio>
 #include <map>
 #include <optional>
 
@@ -20,7 +18,6 @@ namespace {
 // The fastest that a face drives a ball: square, at low speed. (1 + e0)/(1 + m/M).
 constexpr double mostSmash =
     (1 + constants::restitution0) / (1 + constants::ballMass_kg / constants::headMass_kg);
-constexpr double mphPerMps = 1 / 0.44704;
 
 // How far from the prior's strike a reading is still ordinary; see the header.
 constexpr double fastest = 1.15;
@@ -38,12 +35,6 @@ constexpr double farFromMedian = 6.0;
 constexpr double lowSpin = 2.0;
 constexpr double lowSpeed = 3.0;
 constexpr double farBelow = 4.0;
-
-std::string words(const char* format, double a, double b) {
-    std::array<char, 160> text{};
-    std::snprintf(text.data(), text.size(), format, a, b);
-    return text.data();
-}
 
 bool isNear(double value, double target, double share) {
     return std::abs(value / target - 1) < share;
@@ -64,9 +55,7 @@ public:
         for (std::size_t i = 0; i < size_; ++i) {
             if (i % 1024 == 0 && stop_.stop_requested()) return std::move(notes_);
             if (shots_[from_ + i].damaged) {
-                note(
-                    i, Doubt::Damaged, 1.0,
-                    "This shot does not read as it was written: its place on the disk is damaged.");
+                note(i, Doubt::Damaged, 1.0, Says::ShotDamaged);
             }
             judgeStrike(i);
             judgeRepeats(i);
@@ -85,7 +74,7 @@ public:
 private:
     const ShotRecord& at(std::size_t i) const { return shots_[from_ + i].record; }
 
-    void note(std::size_t i, Doubt doubt, double confidence, std::string reason) {
+    void note(std::size_t i, Doubt doubt, double confidence, Message reason) {
         notes_[i].push_back({doubt, confidence, std::move(reason)});
     }
 
@@ -94,24 +83,17 @@ private:
         if (r.has(Quantity::ClubSpeed) && r.has(Quantity::BallSpeed)) {
             const double smash = r[Quantity::BallSpeed] / r[Quantity::ClubSpeed];
             if (smash > 1.8 && smash < 3.7) {
-                return note(
-                    i, Doubt::Units, 0.9,
-                    words("Ball speed is %.2f times the club's, where %.2f is the most: one "
-                          "of them in mph, the other in m/s?",
-                          smash, mostSmash));
+                return note(i, Doubt::Units, 0.9,
+                            {Says::BallSpeedInOtherUnit, Figure{smash, 2}, Figure{mostSmash, 2}});
             }
+            const double mphPerMps = 1 / findUnit("mph")->factor;
             if (smash < 0.62 && smash > 0.2 && isNear(smash * mphPerMps, 1.0, 0.4)) {
-                return note(
-                    i, Doubt::Units, 0.7,
-                    words("Ball speed is only %.2f times the club's; times %.2f it would be "
-                          "ordinary: m/s beside mph?",
-                          smash, mphPerMps));
+                return note(i, Doubt::Units, 0.7,
+                            {Says::BallSpeedTooLow, Figure{smash, 2}, Figure{mphPerMps, 2}});
             }
             if (smash > mostSmash) {
                 return note(i, Doubt::Energy, 0.95,
-                            words("Ball speed is %.2f times the club's; no strike gives more than "
-                                  "%.2f.",
-                                  smash, mostSmash));
+                            {Says::BallSpeedTooHigh, Figure{smash, 2}, Figure{mostSmash, 2}});
             }
         }
         const auto delivery = findDelivery(r);
@@ -133,8 +115,8 @@ private:
         const double speed = r[Quantity::BallSpeed] / expected.launch.speed_mps();
         if (speed > fastest) {
             note(i, Doubt::Energy, 0.8,
-                 words("The ball is %.0f %% faster than club, loft and lie give (spin loft %.0f°).",
-                       100 * (speed - 1), degFromRad(expected.spinLoft_rad)));
+                 {Says::BallFaster, Figure{100 * (speed - 1), 0},
+                  Figure{degFromRad(expected.spinLoft_rad), 0}});
         }
         if (!r.has(Quantity::SpinRate)) return;
         const double spin = r[Quantity::SpinRate];
@@ -143,36 +125,30 @@ private:
         const double most = calcStrike(delivery, contact).launch.spinRate_radps();
         if (spin > 1.1 * most) {
             note(i, Doubt::Spin, 0.9,
-                 words("Spin of %.0f rpm is more than a strike that grips entirely gives (%.0f).",
-                       rpmFromRadps(spin), rpmFromRadps(most)));
+                 {Says::SpinBeyondGrip, Figure{rpmFromRadps(spin), 0},
+                  Figure{rpmFromRadps(most), 0}});
         }
         const double spinShare = spin / expected.launch.spinRate_radps();
         spinShare_[i] = spinShare;
         if (speed < fatSpeed && spinShare < fatSpin) {
             note(i, Doubt::Fat, 0.7,
-                 words("Slower by %.0f %% and less spin by %.0f %% than this strike gives: turf "
-                       "first?",
-                       100 * (1 - speed), 100 * (1 - spinShare)));
+                 {Says::TurfFirst, Figure{100 * (1 - speed), 0}, Figure{100 * (1 - spinShare), 0}});
         }
         if (r.has(Quantity::LaunchAngle) && spinShare < thinSpin && speed > 0.97 &&
             r[Quantity::LaunchAngle] < expected.launch.angle_rad() - thinLaunch_rad) {
             note(i, Doubt::Thin, 0.7,
-                 words("Launched %.1f° lower than the face gives, with %.0f %% less spin: off the "
-                       "edge?",
-                       degFromRad(expected.launch.angle_rad() - r[Quantity::LaunchAngle]),
-                       100 * (1 - spinShare)));
+                 {Says::OffTheEdge,
+                  Figure{degFromRad(expected.launch.angle_rad() - r[Quantity::LaunchAngle]), 1},
+                  Figure{100 * (1 - spinShare), 0}});
         }
         if (r.has(Quantity::SpinAxis)) {
             const double off = r[Quantity::SpinAxis] - expected.launch.spinAxis_rad();
             const double side = hand == Hand::Left ? -1.0 : 1.0;
             if (std::abs(off) > offAxis_rad) {
-                note(
-                    i, Doubt::OffCentre, 0.5,
-                    words(side * off < 0 ? "The axis is %.0f° off what face and path give (%.0f°): "
-                                           "toward the toe?"
-                                         : "The axis is %.0f° off what face and path give (%.0f°): "
-                                           "toward the heel?",
-                          degFromRad(std::abs(off)), degFromRad(expected.launch.spinAxis_rad())));
+                note(i, Doubt::OffCentre, 0.5,
+                     {side * off < 0 ? Says::TowardToe : Says::TowardHeel,
+                      Figure{degFromRad(std::abs(off)), 0},
+                      Figure{degFromRad(expected.launch.spinAxis_rad()), 0}});
             }
         }
     }
@@ -187,7 +163,7 @@ private:
             if (at(i)[q] != at(i - 1)[q]) return;
             ++same;
         }
-        if (same >= 4) note(i, Doubt::Duplicate, 0.95, "Every number is that of the shot before.");
+        if (same >= 4) note(i, Doubt::Duplicate, 0.95, Says::SameAsBefore);
     }
 
     void findFrozen() {
@@ -199,9 +175,7 @@ private:
                 if (goesOn) continue;
                 if (i - from >= frozenRun && at(from).has(q)) {
                     for (std::size_t k = from; k < i; ++k) {
-                        note(k, Doubt::Frozen, 0.8,
-                             "The " + std::string(info(q).text) + " stands still over " +
-                                 std::to_string(i - from) + " shots.");
+                        note(k, Doubt::Frozen, 0.8, {Says::StandsStill, q, i - from});
                     }
                 }
                 from = i;
@@ -220,8 +194,7 @@ private:
             if (i < size_ && isRound(i)) continue;
             if (i - from >= roundRun) {
                 for (std::size_t k = from; k < i; ++k)
-                    note(k, Doubt::Estimated, 0.6,
-                         "Spin comes in round hundreds: computed by the device, not seen.");
+                    note(k, Doubt::Estimated, 0.6, Says::RoundSpin);
             }
             from = i + 1;
         }
@@ -298,15 +271,15 @@ private:
                               return ratio(i, Quantity::BallSpeed, Quantity::ClubSpeed);
                           }),
                           bySwingAndBall),
-                "ball speed for the club's");
+                Says::BallSpeedStray);
         farFrom(distances(valuesOf([&](std::size_t i) { return read(i, Quantity::LaunchAngle); }),
                           bySwingAndBall),
-                "launch");
+                Says::LaunchStray);
         farFrom(distances(valuesOf([&](std::size_t i) {
                               return ratio(i, Quantity::SpinRate, Quantity::BallSpeed);
                           }),
                           bySwingAndBall),
-                "spin for the ball's speed");
+                Says::SpinStray);
     }
 
     /// Mishits that the device's own club reading hides from the strike: little spin for the
@@ -315,28 +288,20 @@ private:
         for (std::size_t i = 0; i < size_; ++i) {
             if (!spin[i] || *spin[i] > -lowSpin) continue;
             if (loft[i] && *loft[i] < -farBelow) {
-                note(
-                    i, Doubt::Thin, 0.8,
-                    words("Loft %.0f and spin %.0f times the usual spread below this player's own: "
-                          "off the edge?",
-                          -*loft[i], -*spin[i]));
+                note(i, Doubt::Thin, 0.8,
+                     {Says::DeloftedForPlayer, Figure{-*loft[i], 0}, Figure{-*spin[i], 0}});
             } else if (speed[i] && *speed[i] < -lowSpeed) {
                 note(i, Doubt::Fat, 0.8,
-                     words("Club speed %.0f and spin %.0f times the usual spread below this "
-                           "player's own: turf first?",
-                           -*speed[i], -*spin[i]));
+                     {Says::SlowedForPlayer, Figure{-*speed[i], 0}, Figure{-*spin[i], 0}});
             }
         }
     }
 
-    void farFrom(const Values& distance, const char* name) {
+    void farFrom(const Values& distance, Says says) {
         for (std::size_t i = 0; i < size_; ++i) {
             if (!distance[i] || std::abs(*distance[i]) < farFromMedian) continue;
             note(i, Doubt::Outlier, 0.7,
-                 "The " + std::string(name) +
-                     words(" is %.0f times its usual spread away from this player's own pattern "
-                           "(%.0f is far).",
-                           std::abs(*distance[i]), farFromMedian));
+                 {says, Figure{std::abs(*distance[i]), 0}, Figure{farFromMedian, 0}});
         }
     }
 

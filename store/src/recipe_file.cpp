@@ -28,7 +28,7 @@ std::string readName(Fields& in, std::string_view key, bool required) {
         return static_cast<unsigned char>(c) < 0x20 || c == 0x7f;
     });
     if ((required && name.empty()) || name.size() > longestName || control) {
-        throw std::invalid_argument(in.name(key) + "must be a text of 1 to 240 bytes on one line");
+        in.refuse(Says::FieldNotLine, key, longestName);
     }
     return name;
 }
@@ -44,7 +44,7 @@ NamedRecipe readRecipe(Fields& in) {
     try {
         out.recipe.validate();
     } catch (const RangeError& e) {
-        throw std::invalid_argument(in.name("recipe") + e.what());
+        in.refuse(Says::FieldBad, "recipe", messageOf(e));
     }
     return out;
 }
@@ -53,33 +53,27 @@ NamedRecipe readRecipe(Fields& in) {
 
 std::vector<NamedRecipe> parseRecipes(std::string_view text) {
     if (text.size() > mostBytes)
-        throw StoreError(Fault::TooLarge, "a file of recipes has at most 16 MB");
+        throw StoreError(Fault::TooLarge, {Says::RecipesTooLarge, mostBytes >> 20});
     nlohmann::json document;
     try {
         document = parseStrict(text);
     } catch (const nlohmann::json::parse_error& e) {
         const auto upTo = text.substr(0, std::min(e.byte, text.size()));
         const auto line = static_cast<std::size_t>(std::count(upTo.begin(), upTo.end(), '\n')) + 1;
-        throw StoreError(Fault::Malformed, "is not JSON (line " + std::to_string(line) + ")", line);
+        throw StoreError(Fault::Malformed, {Says::NotJsonLine, line}, line);
     } catch (const nlohmann::json::out_of_range&) {
-        throw StoreError(Fault::Malformed, "holds a number that is too large");
-    } catch (const std::invalid_argument& e) {
-        throw StoreError(Fault::Malformed, e.what());
+        throw StoreError(Fault::Malformed, Says::JsonNumberTooLarge);
     }
-    try {
-        Fields top(document, "");
-        if (top.word("format", "") != formatName)
-            throw std::invalid_argument("format must be \"wedgeon-recipes\"");
-        if (top.number("version") != formatVersion)
-            throw std::invalid_argument("version must be 1; this program knows no other");
-        std::vector<NamedRecipe> out;
-        for (Fields& in : top.children("recipes", mostRecipes))
-            out.push_back(readRecipe(in));
-        top.finish();
-        return out;
-    } catch (const std::invalid_argument& e) {
-        throw StoreError(Fault::Malformed, e.what());
-    }
+    Fields top(document, "");
+    if (top.word("format", "") != formatName)
+        throw StoreError(Fault::Malformed, {Says::FormatNot, formatName, formatVersion});
+    if (top.number("version") != formatVersion)
+        throw StoreError(Fault::Malformed, {Says::VersionNot, formatVersion});
+    std::vector<NamedRecipe> out;
+    for (Fields& in : top.children("recipes", mostRecipes))
+        out.push_back(readRecipe(in));
+    top.finish();
+    return out;
 }
 
 namespace {
@@ -134,7 +128,7 @@ OldRecipes readOldRecipes(const std::filesystem::path& path) {
         Fields top(document, "");
         const auto all = document.find("recipes");
         if (top.word("format", "") != formatName || all == document.end() || !all->is_array())
-            throw std::invalid_argument("is no file of recipes");
+            throw StoreError(Fault::Malformed, Says::NotRecipes);
         for (const nlohmann::json& one : *all) {
             try {
                 // Its names were once bounded where they were read, but not where they were typed.
@@ -149,8 +143,8 @@ OldRecipes readOldRecipes(const std::filesystem::path& path) {
                 ++out.unreadable;
             }
         }
-    } catch (const std::exception& e) {
-        throw StoreError(Fault::Malformed, e.what());
+    } catch (const nlohmann::json::exception& e) {
+        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
     }
     return out;
 }
@@ -182,7 +176,7 @@ namespace {
 
 void put(SQLite::Database& db, const NamedRecipe& recipe, const char* sql) {
     if (recipe.name.empty() || recipe.name.size() > longestName)
-        throw StoreError(Fault::Malformed, "the name of a recipe has 1 to 240 bytes on one line");
+        throw StoreError(Fault::Malformed, {Says::FieldNotLine, "name", longestName});
     SQLite::Statement write(db, sql);
     write.bind(1, recipe.name);
     write.bind(2, formatDeclared(recipe));
@@ -199,8 +193,7 @@ void Recipes::keep(std::span<const NamedRecipe> recipes) {
                 "recipe = ?2");
         if (db.execAndGet("SELECT count(*) FROM recipes").getInt64() >
             static_cast<std::int64_t>(mostRecipes))
-            throw StoreError(Fault::TooLarge, "a logbook keeps " + std::to_string(mostRecipes) +
-                                                  " recipes at most; nothing was kept");
+            throw StoreError(Fault::TooLarge, {Says::TooManyRecipes, mostRecipes});
     });
 }
 

@@ -323,18 +323,18 @@ std::span<const std::string> migrations() {
     return steps;
 }
 
-std::string findForeign(SQLite::Database& db, int version) {
+std::optional<Message> findForeign(SQLite::Database& db, int version) {
     const Objects wanted = expected(version);
     const Objects found = objectsOf(db);
     for (const auto& [name, sql] : found) {
         const auto at = wanted.find(name);
-        if (at == wanted.end()) return "it holds a " + text::shown(name, 60) + " of another hand";
-        if (at->second != sql) return "its " + text::shown(name, 60) + " was made by another hand";
+        if (at == wanted.end()) return Message{Says::HoldsForeign, text::shown(name, 60)};
+        if (at->second != sql) return Message{Says::MadeByForeign, text::shown(name, 60)};
     }
     for (const auto& [name, sql] : wanted) {
-        if (!found.contains(name)) return "it has no " + name;
+        if (!found.contains(name)) return Message{Says::Lacks, name};
     }
-    return {};
+    return std::nullopt;
 }
 
 }  // namespace wedgeon::store

@@ -6,8 +6,11 @@
 
 #include <SQLiteCpp/Database.h>
 
+#include <optional>
 #include <span>
 #include <string>
+
+#include "wedgeon/store/message.h"
 
 namespace wedgeon::store {
 
@@ -18,7 +21,7 @@ inline constexpr int applicationId = 0x5764674C;
 std::span<const std::string> migrations();
 
 /// What the database holds that the steps up to \p version do not make, or makes otherwise: a
-/// table, view or trigger of another hand. Empty when it is as it should be.
-std::string findForeign(SQLite::Database& db, int version);
+/// table, view or trigger of another hand. Nothing when it is as it should be.
+std::optional<Message> findForeign(SQLite::Database& db, int version);
 
 }  // namespace wedgeon::store

@@ -16,33 +16,26 @@ namespace {
 
 constexpr std::size_t previewBytes = 1u << 20;
 
-std::string megabytes(std::size_t bytes) {
-    return std::to_string(bytes >> 20) + " MB";
-}
-
-/// What the first bytes give away; empty for text.
-std::string findBinaryKind(std::string_view bytes) {
+/// What the first bytes give away; nothing for text.
+std::optional<Says> findBinaryKind(std::string_view bytes) {
     struct Magic {
-        std::string_view start, kind;
+        std::string_view start;
+        Says kind;
     };
     constexpr std::array magics{
-        Magic{"\x89PNG", "a PNG picture"},
-        Magic{"\xFF\xD8\xFF", "a JPEG picture"},
-        Magic{"GIF8", "a GIF picture"},
-        Magic{"%PDF", "a PDF document"},
-        Magic{"PK\x03\x04", "a spreadsheet or zip archive; export it as CSV"},
-        Magic{"SQLite format 3", "an SQLite database"},
-        Magic{"\xFF\xFE", "UTF-16 text; save it as UTF-8"},
-        Magic{"\xFE\xFF", "UTF-16 text; save it as UTF-8"},
+        Magic{"\x89PNG", Says::LooksPng},        Magic{"\xFF\xD8\xFF", Says::LooksJpeg},
+        Magic{"GIF8", Says::LooksGif},           Magic{"%PDF", Says::LooksPdf},
+        Magic{"PK\x03\x04", Says::LooksArchive}, Magic{"SQLite format 3", Says::LooksDatabase},
+        Magic{"\xFF\xFE", Says::LooksUtf16},     Magic{"\xFE\xFF", Says::LooksUtf16},
     };
     for (const Magic& m : magics) {
-        if (bytes.starts_with(m.start)) return std::string(m.kind);
+        if (bytes.starts_with(m.start)) return m.kind;
     }
     const std::string_view head = bytes.substr(0, 64u << 10);
     const bool control = std::any_of(head.begin(), head.end(), [](char c) {
         return static_cast<unsigned char>(c) < 0x20 && !text::isBlank(c) && c != '\f' && c != '\v';
     });
-    return control ? "binary data" : "";
+    return control ? std::optional(Says::LooksBinary) : std::nullopt;
 }
 
 using Reading = ImportResult (&)(std::string_view, const std::string&, const ImportOptions&);
@@ -52,16 +45,14 @@ ImportResult readText(std::string_view body, const std::string& name, const Impo
                       Reading read) {
     if (body.starts_with("\xEF\xBB\xBF")) body.remove_prefix(3);
     if (text::trimmed(body.substr(0, 4096)).empty() && text::trimmed(body).empty()) {
-        throw StoreError(Fault::Empty, name + " is empty");
+        throw StoreError(Fault::Empty, {Says::FileEmpty, name});
     }
     if (body.size() > options.mostBytes) {
-        throw StoreError(Fault::TooLarge, name + " is " + megabytes(body.size()) +
-                                              "; files up to " + megabytes(options.mostBytes) +
-                                              " are read");
+        throw StoreError(Fault::TooLarge,
+                         {Says::FileTooLarge, name, body.size() >> 20, options.mostBytes >> 20});
     }
-    if (const std::string kind = findBinaryKind(body); !kind.empty()) {
-        throw StoreError(Fault::NotText, name + " is not delimited text: it looks like " + kind);
-    }
+    if (const auto kind = findBinaryKind(body))
+        throw StoreError(Fault::NotText, {Says::FileNotText, name, Message(*kind)});
     if (text::isUtf8(body)) return read(body, name, options);
     const std::string converted = text::utf8FromLatin1(body);
     ImportResult result = read(converted, name, options);

@@ -25,8 +25,7 @@ ShotRecord readShot(Fields& in) {
         if (!in.has(key)) continue;
         const double value = in.number(key, 0);
         if (!(value >= q.low && value <= q.high)) {
-            throw std::invalid_argument(in.name(key) + "is outside what a " + std::string(q.text) +
-                                        " can be");
+            in.refuse(Says::FieldOutsideQuantity, key, q.quantity);
         }
         shot[q.quantity] = value;
     }
@@ -60,18 +59,16 @@ std::vector<ShotRecord> readShotsJson(std::string_view text) {
         const nlohmann::json document = parseStrict(text);
         Fields top(document, "");
         if (top.word("format", "") != "wedgeon-shots" || top.number("version", 0) != 1)
-            throw std::invalid_argument("format must be \"wedgeon-shots\", version 1");
+            throw StoreError(Fault::Malformed, {Says::FormatNot, "wedgeon-shots", 1});
         std::vector<ShotRecord> out;
         for (Fields& in : top.children("shots", mostShots))
             out.push_back(readShot(in));
         top.finish();
         return out;
     } catch (const nlohmann::json::parse_error& e) {
-        throw StoreError(Fault::Malformed, "is not JSON (byte " + std::to_string(e.byte) + ")");
+        throw StoreError(Fault::Malformed, {Says::NotJsonByte, e.byte});
     } catch (const nlohmann::json::out_of_range&) {
-        throw StoreError(Fault::Malformed, "holds a number that is too large");
-    } catch (const std::invalid_argument& e) {
-        throw StoreError(Fault::Malformed, e.what());
+        throw StoreError(Fault::Malformed, Says::JsonNumberTooLarge);
     }
 }
 

@@ -24,16 +24,6 @@ constexpr std::size_t batchShots = 4096;
 constexpr int sampledRows = 400;
 constexpr std::size_t samplesShown = 3;
 
-std::string inQuotes(std::string_view s) {
-    return "\"" + text::shown(s) + "\"";
-}
-
-std::string formatNumber(double value) {
-    std::array<char, 32> buffer{};
-    std::snprintf(buffer.data(), buffer.size(), "%.4g", value);
-    return buffer.data();
-}
-
 /// Takes left or right off \p cell, as in "3.2 L" or "R 4"; -1 for left, 1 for right or none.
 double takeSide(std::string_view& cell) {
     const std::string_view s = text::trimmed(cell);
@@ -92,9 +82,7 @@ public:
         settleUnits();
         readRows();
         if (result_.shotCount == 0) {
-            const std::string first = firstReason();
-            throw StoreError(Fault::NoShot,
-                             name_ + ": the columns are known, but no row holds a shot." + first);
+            fail(Fault::NoShot, firstReason());
         }
         return std::move(result_);
     }
@@ -106,29 +94,27 @@ private:
         bool pending = false;  ///< a speed or length whose unit the header does not give
     };
 
-    [[noreturn]] void fail(Fault fault, const std::string& what, std::size_t line = 0) const {
-        const std::string where = line ? ", line " + std::to_string(line) : "";
-        throw StoreError(fault, name_ + where + ": " + what, line);
+    [[noreturn]] void fail(Fault fault, const Message& what, std::size_t line = 0) const {
+        if (line) throw StoreError(fault, {Says::InFileLine, name_, line, what}, line);
+        throw StoreError(fault, {Says::InFile, name_, what});
     }
 
     bool nextRow(DelimitedReader& reader, DelimitedRow& row) const {
         try {
             return reader.next(row);
         } catch (const StoreError& e) {
-            fail(e.fault(), e.what(), e.line());
+            fail(e.fault(), e.message(), e.line());
         }
     }
 
     /// The first cell or row below the header that was not taken, with its own reason.
-    std::string firstReason() const {
+    Message firstReason() const {
         for (const RefusedCell& c : result_.refused) {
             if (c.line <= bodyFrom_) continue;
-            const std::string column =
-                c.column == 0 ? "" : ", column " + std::to_string(c.column) + " " + c.header;
-            return " Line " + std::to_string(c.line) + column + ": \"" + c.text + "\" " + c.reason +
-                   ".";
+            if (c.column == 0) return {Says::NoShotRow, c.line, c.text, c.reason};
+            return {Says::NoShotCell, c.line, c.column, c.header, c.text, c.reason};
         }
-        return {};
+        return Says::NoShot;
     }
 
     static std::size_t countKnown(const DelimitedRow& row) {
@@ -157,17 +143,15 @@ private:
                 bestKnown = known;
             }
         }
-        if (rows.empty()) fail(Fault::Empty, "holds only blank lines");
+        if (rows.empty()) fail(Fault::Empty, Says::BlankLines);
         const bool askable = previewing_ && rows[best].cells.size() > 2;
         if (bestKnown < 2 && options_.overrides.empty() && !askable) {
             fail(Fault::NothingKnown,
-                 "no column is known here. The first line reads " +
-                     inQuotes(rows.front().cells.front()) +
-                     "; a header such as \"club_speed [mph]\", \"launch_angle [deg]\" is needed");
+                 {Says::NoColumnKnown, text::shown(rows.front().cells.front())});
         }
         header_ = rows[best];
         for (std::size_t i = 0; i < best; ++i)
-            refuseRow(rows[i], "stands above the header");
+            refuseRow(rows[i], Says::AboveHeader);
         const DelimitedRow* units = nullptr;
         if (best + 1 < rows.size() && isUnitRow(rows[best + 1])) units = &rows[best + 1];
         bodyFrom_ = units ? units->line : header_.line;
@@ -234,7 +218,7 @@ private:
                 g.quantity = said->quantity;
                 g.label = said->label;
                 g.unit = said->unit;
-                g.note = said->quantity || said->label ? "as you said" : "not to be read";
+                g.note = said->quantity || said->label ? Says::AsSaid : Says::NotToBeRead;
             } else {
                 std::string_view unit = splitHeader(header_.cells[i]).unit;
                 if (unit.empty() && units && i < units->cells.size())
@@ -245,8 +229,7 @@ private:
                 bool& used = taken[static_cast<std::size_t>(*g.quantity)];
                 if (used) {
                     pending = false;
-                    g.note =
-                        "a second column of " + std::string(info(*g.quantity).text) + "; not read";
+                    g.note = {Says::SecondOfQuantity, *g.quantity};
                     g.quantity.reset();
                 } else {
                     used = true;
@@ -255,7 +238,7 @@ private:
             if (g.label) {
                 bool& used = labelTaken[static_cast<std::size_t>(*g.label)];
                 if (used) {
-                    g.note = "a second column of this kind; not read";
+                    g.note = Says::SecondOfKind;
                     g.label.reset();
                 }
                 used = true;
@@ -283,9 +266,9 @@ private:
             const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
             std::nth_element(values.begin(), middle, values.end());
             if (!columns_[i].pending) {
-                const std::string why = findImpossible(*g.quantity, *middle * columns_[i].factor);
-                if (!why.empty() && !findOverride(header_.cells[i], i + 1)) {
-                    g.note = "looks like " + std::string(info(*g.quantity).text) + ", but " + why;
+                const auto why = findImpossible(*g.quantity, *middle * columns_[i].factor);
+                if (why && !findOverride(header_.cells[i], i + 1)) {
+                    g.note = {Says::LooksLikeBut, *g.quantity, *why};
                     giveUp(i);
                     continue;
                 }
@@ -301,7 +284,7 @@ private:
                 info(*g.quantity).dimension == Dimension::Speed ? guess.speed : guess.length;
             if (unit) {
                 g.unit = unit->name;
-                g.note = "no unit given; taken as " + g.unit + ", " + guess.why;
+                g.note = {Says::TakenAsBecause, g.unit, *guess.why};
                 columns_[i].factor = unit->factor;
                 columns_[i].pending = false;
             } else {
@@ -341,15 +324,12 @@ private:
         const bool known =
             std::any_of(columns_.begin(), columns_.end(), [](const Column& c) { return c.number; });
         if (!known && !(previewing_ && looksLikeTable())) {
-            std::string why;
             for (const ColumnGuess& g : result_.columns) {
-                if (!g.note.empty() && g.note.starts_with("looks")) {
-                    why = "; column " + inQuotes(g.header) + " " + g.note;
-                    break;
-                }
+                if (g.note && g.note->says == Says::LooksLikeBut)
+                    fail(Fault::NothingKnown, {Says::NothingMeasuredKnownBut, g.header, *g.note},
+                         header_.line);
             }
-            fail(Fault::NothingKnown, "no column of measured numbers is known here" + why,
-                 header_.line);
+            fail(Fault::NothingKnown, Says::NothingMeasuredKnown, header_.line);
         }
     }
 
@@ -379,14 +359,14 @@ private:
         }
     }
 
-    void refuseRow(const DelimitedRow& row, std::string reason) {
+    void refuseRow(const DelimitedRow& row, Message reason) {
         const auto filled = std::find_if(row.cells.begin(), row.cells.end(),
                                          [](const auto& c) { return !text::trimmed(c).empty(); });
         refuse({row.line, 0, "", filled == row.cells.end() ? "" : text::shown(*filled),
                 std::move(reason)});
     }
 
-    void refuseCell(const DelimitedRow& row, std::size_t i, std::string reason) {
+    void refuseCell(const DelimitedRow& row, std::size_t i, Message reason) {
         const std::string header = i < result_.columns.size() ? result_.columns[i].header : "";
         refuse({row.line, i + 1, header, text::shown(row.cells[i]), std::move(reason)});
     }
@@ -425,8 +405,7 @@ private:
         while (nextRow(reader, row)) {
             if (row.line <= bodyFrom_ || row.isBlank()) continue;
             if ((result_.rows++ & 0x3FF) == 0) {
-                if (options_.stop.stop_requested())
-                    fail(Fault::Cancelled, "stopped; nothing was taken");
+                if (options_.stop.stop_requested()) fail(Fault::Cancelled, Says::Stopped);
                 if (options_.progress) {
                     options_.progress(static_cast<double>(reader.position()) /
                                       static_cast<double>(text_.size()));
@@ -474,8 +453,8 @@ private:
     void rememberWords(const DelimitedRow& row) { wordsBefore_ = hasOtherWords(row); }
 
     void readRow(const DelimitedRow& row) {
-        if (repeatsHeader(row)) return refuseRow(row, "a second header row");
-        if (isSummary(row)) return refuseRow(row, "a summary of the rows, not a shot");
+        if (repeatsHeader(row)) return refuseRow(row, Says::SecondHeader);
+        if (isSummary(row)) return refuseRow(row, Says::SummaryRow);
         rememberWords(row);
         ShotRecord shot;
         bool measured = false;
@@ -483,7 +462,7 @@ private:
         for (std::size_t i = 0; i < row.cells.size(); ++i) {
             if (i >= columns_.size()) {
                 if (!text::trimmed(row.cells[i]).empty()) {
-                    refuseCell(row, i, "stands beyond the last column of the header");
+                    refuseCell(row, i, Says::BeyondHeader);
                 }
                 continue;
             }
@@ -495,7 +474,7 @@ private:
                 const std::size_t most =
                     *guess.label == Label::Recipe ? mostRecipeBytes : mostLabelBytes;
                 if (words.size() > most) {
-                    refuseCell(row, i, "is longer than " + std::to_string(most) + " characters");
+                    refuseCell(row, i, {Says::TextTooLong, most});
                 } else {
                     shot[*guess.label] = pool_.of(static_cast<std::size_t>(*guess.label), words);
                 }
@@ -509,12 +488,12 @@ private:
         }
         if (!measured && held.size() > 2 && allTextual(held)) {
             // A second row of names: one line says it better than one for each of its cells.
-            return refuseRow(row, "no number in it; a second header or a footer?");
+            return refuseRow(row, Says::NoNumberInRow);
         }
         for (RefusedCell& cell : held)
             refuse(std::move(cell));
         if (!measured) {
-            if (held.empty()) refuseRow(row, "no measured number in it");
+            if (held.empty()) refuseRow(row, Says::NothingMeasured);
             return;
         }
         if (options_.mirrored && options_.mirrored(shot[Label::Player])) {
@@ -535,7 +514,7 @@ private:
 
     static bool allTextual(const std::vector<RefusedCell>& cells) {
         return std::all_of(cells.begin(), cells.end(),
-                           [](const RefusedCell& c) { return c.reason == "is not a number"; });
+                           [](const RefusedCell& c) { return c.reason.says == Says::NotANumber; });
     }
 
     std::optional<double> readNumber(const DelimitedRow& row, std::size_t i,
@@ -545,18 +524,19 @@ private:
         const double side = info(*guess.quantity).sided ? takeSide(cell) : 1.0;
         const ParsedNumber parsed = parseNumber(cell, result_.decimalComma);
         if (parsed.state == ParsedNumber::State::Blank) return std::nullopt;
-        const auto hold = [&](std::string reason) {
+        const auto hold = [&](Message reason) {
             held.push_back(
                 {row.line, i + 1, guess.header, text::shown(row.cells[i]), std::move(reason)});
             return std::nullopt;
         };
-        if (parsed.state == ParsedNumber::State::Bad) return hold(std::string(parsed.reason));
+        if (parsed.state == ParsedNumber::State::Bad) return hold(parsed.reason);
         const QuantityInfo& q = info(*guess.quantity);
         const auto value = side * static_cast<double>(parsed.value * columns_[i].factor);
         if (value < q.low || value > q.high) {
-            return hold("is outside what a " + std::string(q.text) +
-                        " can be: " + formatNumber(q.low / columns_[i].factor) + " to " +
-                        formatNumber(q.high / columns_[i].factor) + " " + guess.unit);
+            constexpr int asTheyAre = -1;
+            return hold({Says::OutsideLimits, q.quantity,
+                         Figure{q.low / columns_[i].factor, asTheyAre},
+                         Figure{q.high / columns_[i].factor, asTheyAre}, guess.unit});
         }
         return value;
     }

@@ -42,8 +42,8 @@ std::string keyOf(std::span<const Named> all, Value Named::*member, Value value)
 double within(Fields& in, std::string_view key, double low, double high) {
     const double value = in.number(key);
     if (!(value >= low && value <= high)) {
-        throw std::invalid_argument(in.name(key) + "of a tuning is outside " + std::to_string(low) +
-                                    " to " + std::to_string(high));
+        constexpr int asTheyAre = -1;
+        in.refuse(Says::FieldOutside, key, Figure{low, asTheyAre}, Figure{high, asTheyAre});
     }
     return value;
 }
@@ -79,7 +79,7 @@ StrikeTuning::OwnFriction readGroup(Fields& in) {
     StrikeTuning::OwnFriction own;
     const NamedBall* ball = findBall(in.word("ball", ""));
     const NamedFace* face = findFace(in.word("face", ""));
-    if (!ball || !face) throw std::invalid_argument("a group's ball or face is not known");
+    if (!ball || !face) throw StoreError(Fault::Malformed, Says::GroupUnknown);
     own.group.ball = ball->ball;
     own.group.face = face->face;
     own.group.lie = {in.number("cover"), in.number("moisture"), in.number("grain_rad"),
@@ -117,9 +117,9 @@ PlayerScatter readScatter(Fields in) {
         s.correlation = in.value("correlation").get<decltype(s.correlation)>();
         s.validate();
     } catch (const nlohmann::json::exception&) {
-        throw std::invalid_argument(in.name("correlation") + "must be 7 times 7 numbers");
+        in.refuse(Says::FieldNotSquare, "correlation", scatterCount);
     } catch (const RangeError& e) {
-        throw std::invalid_argument(in.name("") + e.what());
+        in.refuse(Says::FieldBad, "", messageOf(e));
     }
     in.finish();
     return s;
@@ -201,7 +201,7 @@ Tuning parseTuning(const std::string& json) {
     try {
         document = parseStrict(json);
     } catch (const nlohmann::json::exception& e) {
-        throw std::invalid_argument(std::string("a tuning is not JSON: ") + e.what());
+        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
     }
     Fields in(document, "");
     Tuning out;

@@ -121,18 +121,4 @@ Unit ownUnit(Dimension dimension) {
     return unitsOf(dimension).front();
 }
 
-std::string_view dimensionName(Dimension dimension) {
-    switch (dimension) {
-        case Dimension::Speed:
-            return "speed";
-        case Dimension::Length:
-            return "length";
-        case Dimension::Angle:
-            return "angle";
-        case Dimension::SpinRate:
-            return "spin rate";
-    }
-    return "";
-}
-
 }  // namespace wedgeon::store

@@ -3,9 +3,7 @@
 // The flight as the judge of units.
 #include "unit_guess.h"
 
-#include <array>
 #include <cmath>
-#include <cstdio>
 
 #include "wedgeon/error.h"
 #include "wedgeon/flight/flight.h"
@@ -67,7 +65,7 @@ UnitGuess byFlight(const std::vector<TypicalValue>& all) {
         }
     }
     if (!best.speed || nextError < bestError + closeEnough) return {};
-    best.why = "by the carry that ball speed, launch and spin give";
+    best.why = Says::ByTheCarry;
     return best;
 }
 
@@ -78,21 +76,16 @@ UnitGuess guessUnits(const std::vector<TypicalValue>& all) {
     if (guess.speed) return guess;
     const TypicalValue* club = find(all, Quantity::ClubSpeed);
     if (club && !club->unit && club->value > noWedge_mps) {
-        std::array<char, 80> why{};
-        std::snprintf(why.data(), why.size(), "as %.0f m/s is no wedge's speed", club->value);
         guess.speed = findUnit("mph");
-        guess.why = why.data();
+        guess.why = {Says::NoWedgeSpeed, Figure{club->value, 0}};
     }
     return guess;
 }
 
-std::string findImpossible(Quantity quantity, double median_si) {
+std::optional<Message> findImpossible(Quantity quantity, double median_si) {
     if (quantity != Quantity::SpinRate || median_si <= 0.0 || median_si >= leastSpin_radps)
-        return {};
-    std::array<char, 96> why{};
-    std::snprintf(why.data(), why.size(), "its numbers are about %.0f, which no spin in rpm is",
-                  rpmFromRadps(median_si));
-    return why.data();
+        return std::nullopt;
+    return Message{Says::NoSuchSpin, Figure{rpmFromRadps(median_si), 0}};
 }
 
 }  // namespace wedgeon::store

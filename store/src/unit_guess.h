@@ -5,10 +5,9 @@
 #pragma once
 
 #include <optional>
-#include <string>
 #include <vector>
 
-#include "wedgeon/store/shot_record.h"
+#include "wedgeon/store/message.h"
 
 namespace wedgeon::store {
 
@@ -21,7 +20,7 @@ struct TypicalValue {
 
 struct UnitGuess {
     std::optional<Unit> speed, length;
-    std::string why;  ///< for a note: "by the carry that ball speed, launch and spin give"
+    std::optional<Message> why;
 };
 
 /// Units of the speeds and lengths that have none. Where ball speed, launch, spin and carry are
@@ -29,8 +28,8 @@ struct UnitGuess {
 /// within 5 % more. Else a speed that no wedge swing has in m/s is mph. Empty where neither tells.
 UnitGuess guessUnits(const std::vector<TypicalValue>& typical);
 
-/// Why a column of these values cannot be this quantity, such as a spin of 24 rpm; empty when it
+/// Why a column of these values cannot be this quantity, such as a spin of 24 rpm; nothing when it
 /// can.
-std::string findImpossible(Quantity quantity, double median_si);
+std::optional<Message> findImpossible(Quantity quantity, double median_si);
 
 }  // namespace wedgeon::store

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Lines and conditions written and read.
 #include "wedgeon/store/conditions_json.h"
+#include "wedgeon/store/error.h"
 
 #include <gtest/gtest.h>
 
@@ -40,12 +41,12 @@ TEST(LineJson, RefusesWhatIsNoLine) {
     const auto reason = [](const char* json) -> std::string {
         try {
             parseLine(json);
-        } catch (const std::invalid_argument& e) {
+        } catch (const std::exception& e) {
             return e.what();
         }
         return "";
     };
-    EXPECT_NE(reason("").find("JSON"), std::string::npos);
+    EXPECT_NE(reason("").find("parse error"), std::string::npos);
     EXPECT_NE(reason("{}").find("zones"), std::string::npos);
     EXPECT_NE(reason(R"({"flag_m": 3})").find("zones"), std::string::npos);
     EXPECT_NE(reason(R"({"zones": [{"kind": "lava", "length_m": 3}]})").find("kind"),
@@ -91,12 +92,11 @@ TEST(ConditionsJson, ComeBackAsTheyWere) {
 }
 
 TEST(ConditionsJson, NothingIsTakenFromWhatIsNone) {
-    EXPECT_THROW(parseConditions(""), std::invalid_argument);
-    EXPECT_THROW(parseConditions("{}"), std::invalid_argument) << "no loft";
-    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "ball": "cube"})"), std::invalid_argument);
-    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "lie": {"colour": 3}})"),
-                 std::invalid_argument);
-    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "hand": "left"})"), std::invalid_argument);
+    EXPECT_THROW(parseConditions(""), StoreError);
+    EXPECT_THROW(parseConditions("{}"), StoreError) << "no loft";
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "ball": "cube"})"), StoreError);
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "lie": {"colour": 3}})"), StoreError);
+    EXPECT_THROW(parseConditions(R"({"loft_deg": 56, "hand": "left"})"), StoreError);
 }
 
 }  // namespace

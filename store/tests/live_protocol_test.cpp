@@ -20,11 +20,11 @@ std::vector<LiveMessage> fed(LiveReader& reader, std::string_view bytes) {
 
 const std::string hello = liveHello("stand-in");
 
-std::string faultOf(const std::vector<LiveMessage>& messages) {
+Message faultOf(const std::vector<LiveMessage>& messages) {
     for (const LiveMessage& m : messages) {
         if (const auto* f = std::get_if<LiveFault>(&m)) return f->reason;
     }
-    return "no fault";
+    throw std::logic_error("no fault");
 }
 
 TEST(LiveProtocol, AShotComesThroughToTheLastDigitThatIsSent) {
@@ -118,8 +118,8 @@ TEST(LiveProtocol, AFieldThatCannotBeIsLeftOutWithAReason) {
     EXPECT_EQ(shot.record[Quantity::Carry], 30);
     EXPECT_FALSE(shot.record.has(Quantity::SpinRate));
     ASSERT_EQ(shot.notes.size(), 2u);
-    EXPECT_EQ(shot.notes[0], "spin rate is outside what it can be");
-    EXPECT_EQ(shot.notes[1], "apex is not a number");
+    EXPECT_EQ(shot.notes[0], Message(Says::QuantityOutside, Quantity::SpinRate));
+    EXPECT_EQ(shot.notes[1], Message(Says::QuantityNotNumber, Quantity::Apex));
 }
 
 TEST(LiveProtocol, ABabblingPeerDoesNotGrowAnything) {
@@ -130,7 +130,7 @@ TEST(LiveProtocol, ABabblingPeerDoesNotGrowAnything) {
     for (int i = 0; i < 200; ++i)
         reader.feed(babble, out);  // 13 MB without a newline
     EXPECT_EQ(out.size(), 1u);
-    EXPECT_NE(faultOf(out).find("64 KiB"), std::string::npos);
+    EXPECT_EQ(faultOf(out), Message(Says::LineTooLong, 64));
     ShotRecord shot;
     shot[Quantity::Carry] = 30;
     const auto after = fed(reader, "\n" + liveShot("1", shot));
@@ -178,7 +178,8 @@ TEST(LiveProtocol, AFieldThatIsThereTwiceIsRefused) {
     reader.feed("{\"type\":\"shot\",\"id\":\"1\",\"carry\":30,\"carry\":31}\n", out);
     ASSERT_EQ(out.size(), 2u);
     ASSERT_TRUE(std::holds_alternative<LiveFault>(out[1]));
-    EXPECT_NE(std::get<LiveFault>(out[1]).reason.find("\"carry\" twice"), std::string::npos);
+    EXPECT_EQ(std::get<LiveFault>(out[1]).reason,
+              Message(Says::LineSkipped, Message(Says::FieldTwice, "carry")));
     EXPECT_FALSE(std::get<LiveFault>(out[1]).fatal);
 }
 

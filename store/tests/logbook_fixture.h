@@ -53,7 +53,7 @@ protected:
             return e;
         }
         ADD_FAILURE() << "was not refused";
-        return {Fault::Empty, ""};
+        return {Fault::Empty, Says::Stopped};
     }
     fs::path write(const std::string& name, const std::string& text) const {
         std::ofstream(folder_ / name, std::ios::binary) << text;

@@ -89,6 +89,19 @@ TEST_F(LogbookTest, TheSameFileAgainAddsNothingAndALongerOneOnlyTheRest) {
     EXPECT_EQ(book.shotCount(), 40u);
 }
 
+TEST_F(LogbookTest, AFileGoesOnWithTheSessionThatHoldsMostOfIt) {
+    Logbook book(path_);
+    const auto larger = book.addShots(file("larger.csv"), shotNumbers(0, 10));
+    const auto smaller = book.addShots(file("smaller.csv"), shotNumbers(20, 23));
+    auto both = shotNumbers(0, 10);
+    for (ShotRecord& shot : shotNumbers(20, 24))
+        both.push_back(std::move(shot));
+    const auto all = book.addShots(file("all.csv"), both);
+    EXPECT_EQ(all.added, 1u);
+    EXPECT_EQ(all.session, larger.session);
+    EXPECT_NE(all.session, smaller.session);
+}
+
 TEST_F(LogbookTest, TwoEqualRowsOfOneFileAreTwoShots) {
     Logbook book(path_);
     const std::vector<ShotRecord> twice{shotNumber(1), shotNumber(1)};
@@ -165,8 +178,7 @@ TEST_F(LogbookTest, ALockedFileIsSaidAndNothingIsChanged) {
     std::optional<WriteTransaction> holds(std::in_place, *LogbookAccess::of(one).db);
     const StoreError e = refusal([&] { other.addShots(file("b.csv"), shotNumbers(1, 2)); });
     EXPECT_EQ(e.fault(), Fault::Locked);
-    EXPECT_NE(std::string(e.what()).find("mine.wedgeon is held by another program"),
-              std::string::npos);
+    EXPECT_EQ(e.message(), Message(Says::HeldElsewhere, "mine.wedgeon"));
     holds.reset();
     EXPECT_EQ(other.addShots(file("b.csv"), shotNumbers(1, 2)).added, 1u);
 }
@@ -195,7 +207,7 @@ TEST_F(LogbookTest, ALaterSchemaIsRefusedAndLeftAlone) {
     }
     const StoreError e = refusal([&] { Logbook book(path_); });
     EXPECT_EQ(e.fault(), Fault::Newer);
-    EXPECT_NE(std::string(e.what()).find("later version"), std::string::npos);
+    EXPECT_EQ(e.message(), Message(Says::LogbookNewer, "mine.wedgeon", 99, Logbook::schemaVersion));
 }
 
 TEST_F(LogbookTest, ADamagedPageIsFoundAndTheLastGoodBackupOffered) {
@@ -239,7 +251,7 @@ TEST_F(LogbookTest, AFullDiskIsSaidAndNothingIsLost) {
     LogbookAccess::of(book).db->exec("PRAGMA max_page_count = 60");
     const StoreError e = refusal([&] { book.addShots(file("b.csv"), shotNumbers(100, 9000)); });
     EXPECT_EQ(e.fault(), Fault::Full);
-    EXPECT_NE(std::string(e.what()).find("disk is full"), std::string::npos) << e.what();
+    EXPECT_EQ(e.message(), Message(Says::DiskFull, "mine.wedgeon"));
     EXPECT_EQ(book.shotCount(), 100u);
     EXPECT_EQ(Logbook(path_, Logbook::Access::ReadOnly).shotCount(), 100u);
 }

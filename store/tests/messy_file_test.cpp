@@ -17,7 +17,7 @@ namespace {
 ImportResult read(const std::string& text) {
     return readShotText(text, "messy.csv");
 }
-std::string noteOf(const ImportResult& r, std::size_t column) {
+std::optional<Message> noteOf(const ImportResult& r, std::size_t column) {
     return r.columns.at(column - 1).note;
 }
 
@@ -38,7 +38,7 @@ TEST(Messy, SixtyBesideEightyFiveIsMilesAnHour) {
     ASSERT_EQ(r.shots.size(), 3u);
     EXPECT_NEAR(r.shots[0][Quantity::ClubSpeed], 60 * mph, 1e-9);
     EXPECT_NEAR(r.shots[0][Quantity::BallSpeed], 85 * mph, 1e-9);
-    EXPECT_EQ(noteOf(r, 1), "no unit given; taken as mph, as 60 m/s is no wedge's speed");
+    EXPECT_EQ(noteOf(r, 1), Message(Says::TakenAsBecause, "mph", Message(Says::NoWedgeSpeed, 60)));
 }
 
 TEST(Messy, TheFlightTellsMetresFromYards) {
@@ -63,7 +63,7 @@ TEST(Messy, TheFlightTellsMetresFromYards) {
             EXPECT_NEAR(r.shots[1][Quantity::BallSpeed], 20, 1e-4) << speedUnit << lengthUnit;
             EXPECT_NEAR(r.shots[1][Quantity::Carry], carry(20), 1e-3) << speedUnit << lengthUnit;
             EXPECT_NEAR(r.shots[1][Quantity::ClubSpeed], 21, 1e-4);
-            EXPECT_NE(noteOf(r, 4).find("by the carry that ball speed"), std::string::npos);
+            EXPECT_EQ(noteOf(r, 4).value().inner.at(0), Message(Says::ByTheCarry));
         }
     }
 }
@@ -72,7 +72,7 @@ TEST(Messy, WhereNothingTellsTheUnitTheColumnIsNotRead) {
     const auto r = read("club speed,launch angle\n30,31\n28,30\n");
     ASSERT_EQ(r.shots.size(), 2u);
     EXPECT_FALSE(r.shots[0].has(Quantity::ClubSpeed)) << "30 may be mph or m/s";
-    EXPECT_NE(noteOf(r, 1).find("the header has no unit"), std::string::npos);
+    EXPECT_EQ(noteOf(r, 1).value().inner.at(0).says, Says::NoUnit);
 }
 
 TEST(Messy, ASpinColumnCannotBeTwentyFour) {
@@ -80,7 +80,7 @@ TEST(Messy, ASpinColumnCannotBeTwentyFour) {
     ASSERT_EQ(r.shots.size(), 3u);
     EXPECT_FALSE(r.shots[0].has(Quantity::SpinRate));
     EXPECT_EQ(noteOf(r, 1),
-              "looks like spin rate, but its numbers are about 24, which no spin in rpm is");
+              Message(Says::LooksLikeBut, Quantity::SpinRate, Message(Says::NoSuchSpin, 24)));
 }
 
 TEST(Messy, LeftAndRightAsLetters) {
@@ -103,7 +103,7 @@ TEST(Messy, AveragesAndDeviationsAreNoShots) {
         "Std. Dev.,0.5,0.5\nmax,41,31\n");
     EXPECT_EQ(r.shots.size(), 2u);
     ASSERT_EQ(r.refusedCount, 3u);
-    EXPECT_EQ(r.refused[0].reason, "a summary of the rows, not a shot");
+    EXPECT_EQ(r.refused[0].reason, Says::SummaryRow);
 }
 
 TEST(Messy, TitlesAboveRepeatedHeadersAndBlankLines) {
@@ -220,22 +220,22 @@ TEST(Messy, TheReasonIsThatOfTheCellThatIsNamed) {
         "f.csv");
     const auto reasonAt = [&](std::size_t line, std::size_t column) {
         for (const RefusedCell& c : r.refused) {
-            if (c.line == line && c.column == column) return c.reason;
+            if (c.line == line && c.column == column) return c.reason.says;
         }
-        return std::string("none");
+        return Says::Stopped;
     };
-    EXPECT_TRUE(reasonAt(3, 1).starts_with("is outside what a club speed can be"));
-    EXPECT_EQ(reasonAt(3, 2), "is not a number");
-    EXPECT_EQ(reasonAt(3, 3), "is not a finite number");
-    EXPECT_EQ(reasonAt(5, 1), "is not a number");
-    EXPECT_EQ(reasonAt(5, 2), "is not a number");
+    EXPECT_EQ(reasonAt(3, 1), Says::OutsideLimits);
+    EXPECT_EQ(reasonAt(3, 2), Says::NotANumber);
+    EXPECT_EQ(reasonAt(3, 3), Says::NotFinite);
+    EXPECT_EQ(reasonAt(5, 1), Says::NotANumber);
+    EXPECT_EQ(reasonAt(5, 2), Says::NotANumber);
     try {
         readShotText("a title\ncarry [m],note\n900,\nfar,\n", "f.csv");
         FAIL();
     } catch (const StoreError& e) {
-        EXPECT_NE(std::string(e.what()).find("Line 3, column 1 carry [m]: \"900\" is outside"),
-                  std::string::npos)
-            << e.what();
+        EXPECT_EQ(e.message().inner.at(0), Message(Says::NoShotCell, 3, 1, "carry [m]", "900",
+                                                   Message(Says::OutsideLimits, Quantity::Carry,
+                                                           Figure{0, -1}, Figure{250, -1}, "m")));
     }
 }
 

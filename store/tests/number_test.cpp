@@ -43,7 +43,7 @@ TEST(Number, RefusesWhatIsNone) {
                              "12,34,567", "0x10", "3 4", "12 5.0"}) {
         EXPECT_EQ(parseNumber(text, false).state, State::Bad) << text;
     }
-    EXPECT_EQ(parseNumber("NaN", false).reason, "is not a finite number");
+    EXPECT_EQ(parseNumber("NaN", false).reason, Says::NotFinite);
     EXPECT_EQ(parseNumber(std::string(500, '1'), false).state, State::Bad);
 }
 

@@ -48,7 +48,7 @@ public:
         for (const QualityNote& n : all[i]) {
             if (n.doubt == doubt) {
                 EXPECT_GT(n.confidence, 0.3);
-                EXPECT_GT(n.reason.size(), 20u);
+                EXPECT_GE(n.reason.says, Says::ShotDamaged);
                 return true;
             }
         }
@@ -141,19 +141,24 @@ TEST(Quality, FatThinAndOffCentreByTheirSignatures) {
         r[Quantity::BallSpeed] *= 1.05;
         r[Quantity::SpinRate] *= 0.5;
     }));
+    // A fifth less spin is no thin one yet, however low it starts.
+    Session low;
+    low.shots[20].record[Quantity::LaunchAngle] -= radFromDeg(11);
+    low.shots[20].record[Quantity::SpinRate] *= 0.80;
+    EXPECT_FALSE(low.says(20, Doubt::Thin));
     EXPECT_TRUE(Session().only(Doubt::OffCentre,
                                [](ShotRecord& r) { r[Quantity::SpinAxis] -= radFromDeg(18); }));
     Session s;
     s.shots[20].record[Quantity::SpinAxis] -= radFromDeg(18);
-    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("toe"), std::string::npos);
+    EXPECT_EQ(findDoubts(s.shots, s.fallback)[20][0].reason.says, Says::TowardToe);
     // By the hand of the player who hit it, not of the one who is on the bench.
     s.fallback.player = {"Odo Ferrin", Hand::Left, nullptr};
     s.fallback.everyone = std::make_shared<Players>(
         Players{{"Runa Vale", PlayerModel{"Runa Vale", Hand::Right, nullptr}}});
-    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("toe"), std::string::npos);
+    EXPECT_EQ(findDoubts(s.shots, s.fallback)[20][0].reason.says, Says::TowardToe);
     s.fallback.everyone = std::make_shared<Players>(
         Players{{"Runa Vale", PlayerModel{"Runa Vale", Hand::Left, nullptr}}});
-    EXPECT_NE(findDoubts(s.shots, s.fallback)[20][0].reason.find("heel"), std::string::npos);
+    EXPECT_EQ(findDoubts(s.shots, s.fallback)[20][0].reason.says, Says::TowardHeel);
 }
 
 TEST(Quality, OneThatIsFarFromThePlayersOwnPattern) {

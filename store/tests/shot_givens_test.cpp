@@ -29,6 +29,9 @@ TEST(ShotGivens, TakesWhatTheRecordSaysAndTheRestFromTheStrip) {
     EXPECT_FALSE(g.lieFromRecord);
     EXPECT_EQ(g.conditions.lie.cover, 0.3);
     EXPECT_EQ(g.conditions.air.windAhead_mps, 2);
+    r[Label::Lie] = "lush";
+    EXPECT_TRUE(findShotGivens(r, strip).lieFromRecord);
+    EXPECT_EQ(findShotGivens(r, strip).conditions.lie, findLie("lush")->lie);
 }
 
 TEST(ShotGivens, ADeliveryNeedsSpeedAttackAndLoft) {

@@ -87,19 +87,19 @@ TEST_F(TuningsTest, EveryOneIsKeptAndOneIsInUse) {
 }
 
 TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
-    EXPECT_THROW(parseTuning("{"), std::invalid_argument);
+    EXPECT_THROW(parseTuning("{"), StoreError);
     std::string json = formatTuning(someTuning(3));
     json.replace(json.find("log_friction"), 12, "log_frictiom");
-    EXPECT_THROW(parseTuning(json), std::invalid_argument);
+    EXPECT_THROW(parseTuning(json), StoreError);
     Tuning absurd = someTuning(3);
     absurd.strike.restitution0 = 40;
-    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), StoreError);
     absurd = someTuning(3);
     absurd.air.drag = -1;
-    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), StoreError);
     absurd = someTuning(3);
     absurd.delivery.scatter->correlation[0][1] = 0.5;  // not symmetric
-    EXPECT_THROW(parseTuning(formatTuning(absurd)), std::invalid_argument);
+    EXPECT_THROW(parseTuning(formatTuning(absurd)), StoreError);
 }
 
 TEST_F(TuningsTest, AShotOfADayIsPredictedOnItsGround) {

@@ -3,6 +3,7 @@
 // Settings and back.
 #include "desk/bench_memory.h"
 
+#include <QCoreApplication>
 #include <QSettings>
 #include <stdexcept>
 
@@ -22,6 +23,7 @@ constexpr qsizetype longestName = 60;
 
 BenchState firstBench() {
     BenchState s;
+    s.recipes.front().name = QCoreApplication::translate("Bench", "ordinary pitch").toStdString();
     s.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
     s.conditions.lie = findLie("short-dry")->lie;
     s.conditions.air.temperature_c = 14;
@@ -35,8 +37,7 @@ template <class Read>
 void tryTo(const Read& read) {
     try {
         read();
-    } catch (const std::invalid_argument&) {  // what another hand wrote there, or out of range
-    } catch (const store::StoreError&) {
+    } catch (const std::exception&) {  // what another hand wrote there, or out of range
     }
 }
 

@@ -20,7 +20,7 @@ struct BenchState {
 
     PlayerModel player;
     Conditions conditions;
-    std::vector<NamedRecipe> recipes{NamedRecipe{"ordinary pitch", "", {}}};
+    std::vector<NamedRecipe> recipes{NamedRecipe{}};
     std::size_t chosen = 0;  ///< the one that drawings and numbers edit
     bool sameCarry = false;  ///< the others are shown at the speed that carries as far
 

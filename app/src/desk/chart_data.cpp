@@ -21,9 +21,10 @@ using store::Quantity;
 
 constexpr std::size_t fewestForCorrelation = 8;
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Chart", text);
-}
+/// The context of its translations.
+struct Chart {
+    Q_DECLARE_TR_FUNCTIONS(Chart)
+};
 
 ChartMiddle middleOf(std::vector<double> values) {
     ChartMiddle m;
@@ -59,9 +60,9 @@ public:
         if (tooMany) bySize.resize(most - 1);
         for (const auto& [n, text] : bySize) {
             index_[text] = texts_.size();
-            texts_.push_back(text.empty() ? tr("not said") : text::fromUtf8(text));
+            texts_.push_back(text.empty() ? Chart::tr("not said") : text::fromUtf8(text));
         }
-        if (tooMany) texts_.push_back(tr("others"));
+        if (tooMany) texts_.push_back(Chart::tr("others"));
     }
     /// By name instead of by size: an axis is read along.
     void sortByName() {
@@ -77,9 +78,9 @@ public:
         texts_.clear();
         for (const std::string& key : keys) {
             index_[key] = texts_.size();
-            texts_.push_back(key.empty() ? tr("not said") : text::fromUtf8(key));
+            texts_.push_back(key.empty() ? Chart::tr("not said") : text::fromUtf8(key));
         }
-        if (others) texts_.push_back(tr("others"));
+        if (others) texts_.push_back(Chart::tr("others"));
     }
     std::size_t of(const store::ShotRecord& record) const {
         const auto at = index_.find(record[label_]);
@@ -191,39 +192,41 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
 
 QString chartSentence(const ChartData& data, const ChartChoice& choice, const Units& units) {
     if (data.points.empty())
-        return tr("None of the shown shots has a measured %1%2.")
-            .arg(text::nameOf(choice.up).toLower(),
+        return Chart::tr("None of the shown shots has a measured %1%2.")
+            .arg(text::inSentence(choice.up),
                  std::holds_alternative<Quantity>(choice.across)
-                     ? tr(" and %1").arg(text::nameOf(std::get<Quantity>(choice.across)).toLower())
+                     ? Chart::tr(" and %1").arg(text::inSentence(std::get<Quantity>(choice.across)))
                      : QString());
     const text::QuantityForm unit = text::formOf(choice.up, units);
     const auto say = [&](double v) { return text::number(v, unit.decimals); };
     const QString gap = unit.unit == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
     QString said =
-        tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.")
+        Chart::tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.")
             .arg(text::nameOf(choice.up), text::shots(static_cast<qsizetype>(data.all.shots)),
                  say(data.all.median), gap + unit.unit, say(data.all.low), say(data.all.high));
     const auto list = [&](const auto& names, const std::vector<ChartMiddle>& middles) {
         QStringList parts;
         for (std::size_t i = 0; i < middles.size() && parts.size() < 8; ++i) {
             if (middles[i].shots == 0) continue;
-            parts << tr("%1 %2 (%3)")
+            parts << Chart::tr("%1 %2 (%3)")
                          .arg(names[static_cast<int>(i)], say(middles[i].median))
                          .arg(middles[i].shots);
         }
-        return QStringLiteral(" ") + parts.join(tr(", ")) + QLatin1Char('.');
+        return QStringLiteral(" ") + parts.join(Chart::tr(", ")) + QLatin1Char('.');
     };
     if (!data.categories.isEmpty()) {
         said += list(data.categories, data.categoryMiddles);
     } else if (choice.groups) {
         said += list(QStringList(data.groups.begin(), data.groups.end()), data.groupMiddles);
     }
-    if (data.correlation) said += tr(" Correlation %1.").arg(text::number(*data.correlation, 2));
+    if (data.correlation)
+        said += Chart::tr(" Correlation %1.").arg(text::number(*data.correlation, 2));
     if (!data.aside.empty())
-        said += tr(" %1 set aside, not counted.")
+        said += Chart::tr(" %1 set aside, not counted.")
                     .arg(text::shots(static_cast<qsizetype>(data.aside.size())));
     if (data.missing > 0)
-        said += tr(" %1 without a reading.").arg(text::shots(static_cast<qsizetype>(data.missing)));
+        said += Chart::tr(" %1 without a reading.")
+                    .arg(text::shots(static_cast<qsizetype>(data.missing)));
     return said;
 }
 

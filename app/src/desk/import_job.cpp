@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <set>
 
+#include "text/said.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/kit.h"
 
@@ -48,7 +49,7 @@ void ImportJob::run(const QString& path, const Work& work) {
         try {
             work(stop, deliver);
         } catch (const store::StoreError& e) {
-            fail(QString::fromUtf8(e.what()), e.fault() == store::Fault::Cancelled);
+            fail(text::said(e), e.fault() == store::Fault::Cancelled);
         } catch (...) {
             fail(tr("%1 could not be read: %2").arg(path, wordsOfException()), false);
         }

@@ -12,6 +12,7 @@
 #include <utility>
 
 #include "desk/peer_owner.h"
+#include "text/said.h"
 #include "text/units.h"
 
 namespace wedgeon {
@@ -100,8 +101,7 @@ QString LiveLink::words() const {
             break;
     }
     if (shots_ > 0) said += QStringLiteral(", ") + text::shots(shots_);
-    if (skipped_ > 0)
-        said += skipped_ == 1 ? tr("; 1 line skipped") : tr("; %1 lines skipped").arg(skipped_);
+    if (skipped_ > 0) said += tr("; %n line(s) skipped", nullptr, static_cast<int>(skipped_));
     if (!status_.isEmpty()) said += tr("; it says: %1").arg(status_);
     return said;
 }
@@ -264,7 +264,7 @@ void LiveLink::hear(const store::LiveMessage& message) {
         say(store::livePong());
     } else if (const auto* fault = std::get_if<store::LiveFault>(&message)) {
         ++skipped_;
-        if (fault->fatal) return lost(text::fromUtf8(fault->reason));
+        if (fault->fatal) return lost(text::said(fault->reason));
     }
 }
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <future>
 
+#include "text/said.h"
 #include "work/trouble.h"
 
 namespace wedgeon {
@@ -32,7 +33,7 @@ LogbookThread::Failure failureOf(const std::exception_ptr& thrown) {
     try {
         std::rethrow_exception(thrown);
     } catch (const StoreError& e) {
-        return {e.fault(), QString::fromUtf8(e.what())};
+        return {e.fault(), text::said(e)};
     } catch (...) {
         return {Fault::CannotWrite, wordsOfException()};
     }
@@ -90,8 +91,7 @@ void LogbookThread::put(Turn turn, Job job) {
             return;
         }
     }
-    job.end(std::make_exception_ptr(
-        StoreError(Fault::Cancelled, "the logbook is being closed; nothing was changed")));
+    job.end(std::make_exception_ptr(StoreError(Fault::Cancelled, store::Says::LogbookCloses)));
 }
 
 std::optional<LogbookThread::Job> LogbookThread::next(const std::stop_token& stop) {
@@ -132,7 +132,7 @@ bool LogbookThread::open(const std::stop_token& stop) {
                 std::this_thread::sleep_for(20ms);
                 continue;
             }
-            failure_ = {e.fault(), QString::fromUtf8(e.what())};
+            failure_ = {e.fault(), text::said(e)};
         } catch (...) {
             book_.reset();
             failure_ = {Fault::CannotOpen, wordsOfException()};
@@ -187,7 +187,9 @@ void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
     const auto since = Steady::now();
     for (;;) {
         try {
-            if (!book_) throw StoreError(failure_.fault, failure_.message.toStdString());
+            if (!book_)
+                throw StoreError(failure_.fault,
+                                 {store::Says::AsTold, failure_.message.toStdString()});
             job.work(*book_);
             dirty_ = true;
             setHeld(false);
@@ -198,11 +200,11 @@ void LogbookThread::attempt(const Job& job, const std::stop_token& stop) {
             if (book_ && e.fault() == Fault::Locked && (!closesAt_ || now < *closesAt_)) {
                 if (now - since > heldAfter) setHeld(true);
                 if (!job.stop.stop_requested()) continue;
-                return job.end(std::make_exception_ptr(
-                    StoreError(Fault::Cancelled, "stopped; nothing was taken")));
+                return job.end(
+                    std::make_exception_ptr(StoreError(Fault::Cancelled, store::Says::Stopped)));
             }
             job.end(std::current_exception());
-            if (book_ && e.fault() == Fault::Moved) close({e.fault(), QString::fromUtf8(e.what())});
+            if (book_ && e.fault() == Fault::Moved) close({e.fault(), text::said(e)});
             return;
         } catch (...) {
             return job.end(std::current_exception());
@@ -219,7 +221,7 @@ void LogbookThread::lookAround() {
         if (std::exchange(dataVersion_, now) != now) box_.post([this] { emit changedElsewhere(); });
         if (std::exchange(dirty_, false)) book_->checkpoint();
     } catch (const StoreError& e) {
-        if (e.fault() == Fault::Moved) close({e.fault(), QString::fromUtf8(e.what())});
+        if (e.fault() == Fault::Moved) close({e.fault(), text::said(e)});
     } catch (...) {
         return;  // the next change says what is wrong
     }
@@ -243,8 +245,8 @@ void LogbookThread::main(const std::stop_token& stop) {
     for (const Job& job : rest[static_cast<std::size_t>(Turn::Edit)])
         attempt(job, stop);
     // Live shots are not acknowledged, an import leaves nothing.
-    const auto over = std::make_exception_ptr(
-        StoreError(Fault::Cancelled, "the logbook is being closed; nothing was changed"));
+    const auto over =
+        std::make_exception_ptr(StoreError(Fault::Cancelled, store::Says::LogbookCloses));
     for (const Turn turn : {Turn::Live, Turn::Import}) {
         for (const Job& job : rest[static_cast<std::size_t>(turn)])
             job.end(over);

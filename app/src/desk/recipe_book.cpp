@@ -8,6 +8,7 @@
 #include <QFileInfo>
 #include <QStandardPaths>
 
+#include "text/said.h"
 #include "wedgeon/store/error.h"
 
 namespace wedgeon {
@@ -34,7 +35,7 @@ void RecipeBook::takeFormer() {
                 store::Recipes(book).keepNew(read->recipes);
             } catch (const store::StoreError& e) {
                 if (e.fault() == store::Fault::Locked || e.fault() == store::Fault::Moved) throw;
-                *trouble = QString::fromUtf8(e.what());
+                *trouble = text::said(e);
             }
         },
         [this, read, trouble] {

@@ -14,9 +14,10 @@
 namespace wedgeon {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("ShotFilter", text);
-}
+/// The context of its translations.
+struct Filter {
+    Q_DECLARE_TR_FUNCTIONS(ShotFilter)
+};
 
 /// At blanks outside of quotes; the quotes go.
 QStringList tokensOf(const QString& text) {
@@ -72,14 +73,14 @@ std::optional<ShotFilter::Term> ShotFilter::parseTerm(QString token, const Units
                 term.kind = Term::Kind::Aside;
                 term.negated ^= value == QStringLiteral("counted");
             } else {
-                error = tr("“%1”: after is: comes doubtful, aside or counted").arg(whole);
+                error = Filter::tr("“%1”: after is: comes doubtful, aside or counted").arg(whole);
                 return std::nullopt;
             }
             return term;
         }
         const auto label = text::labelCalled(name);
         if (!label) {
-            error = tr("“%1”: no word of a shot is called “%2”").arg(whole, name);
+            error = Filter::tr("“%1”: no word of a shot is called “%2”").arg(whole, name);
             return std::nullopt;
         }
         term.kind = Term::Kind::Label;
@@ -89,7 +90,7 @@ std::optional<ShotFilter::Term> ShotFilter::parseTerm(QString token, const Units
     }
     const auto quantity = text::quantityCalled(name);
     if (!quantity) {
-        error = tr("“%1”: no quantity is called “%2”").arg(whole, name);
+        error = Filter::tr("“%1”: no quantity is called “%2”").arg(whole, name);
         return std::nullopt;
     }
     term.kind = Term::Kind::Range;
@@ -100,7 +101,7 @@ std::optional<ShotFilter::Term> ShotFilter::parseTerm(QString token, const Units
     if (inclusive) value.remove(0, 1);
     const text::QuantityForm unit = text::formOf(*quantity, units);
     const auto say = [&] {
-        error = tr("“%1”: a number in %2 is needed, as in %3>20 or %3=20..30")
+        error = Filter::tr("“%1”: a number in %2 is needed, as in %3>20 or %3=20..30")
                     .arg(whole, unit.unit, name);
         return std::nullopt;
     };

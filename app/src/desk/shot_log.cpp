@@ -10,6 +10,7 @@
 #include <utility>
 
 #include "text/quantities.h"
+#include "text/said.h"
 #include "wedgeon/store/error.h"
 
 namespace wedgeon {
@@ -21,7 +22,7 @@ constexpr std::size_t mostShown = 1'000'000;
 constexpr std::size_t atAGlance = 2'000;
 
 QString messageOf(const store::StoreError& e) {
-    return QString::fromUtf8(e.what());
+    return text::said(e);
 }
 
 }  // namespace
@@ -368,7 +369,7 @@ void ShotLog::setLabel(const store::LoggedShot& shot, store::Label label, const 
     after.record[label] = text.toStdString();
     if (after.record[label] == shot.record[label]) return;
     const QString name = label != store::Label::Recipe
-                             ? tr("change %1 of the shot").arg(text::nameOf(label).toLower())
+                             ? tr("change of the shot: %1").arg(text::nameOf(label))
                          : text.isEmpty() ? tr("take the set-up off the shot")
                                           : tr("declare the set-up");
     pushChange(name, shot, after,

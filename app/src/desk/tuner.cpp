@@ -74,7 +74,7 @@ Tuner::Answer Tuner::answer(const Question& q) {
         return options;
     };
     out->fit = fitPlayer(shots, part(0.0, fitDone));
-    if (!out->fit.strike.refused.empty()) return out;
+    if (out->fit.strike.refused) return out;
     out->residuals = findResiduals(shots, out->fit);
     *q.share = residualsDone;
     out->check = checkLeftOut(shots, part(residualsDone, checkDone));

@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "text/keys.h"
+#include "text/said.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -249,7 +250,7 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
                  text::measuredSentence(w.measured, bench_.units()),
                  !aside.empty()   ? tr(" Set aside: %1.").arg(text::asideReason(aside))
                  : doubts.empty() ? QString()
-                                  : tr(" Doubtful: %1").arg(text::fromUtf8(doubts.front().reason)));
+                                  : tr(" Doubtful: %1").arg(text::said(doubts.front().reason)));
     }
     return {};
 }

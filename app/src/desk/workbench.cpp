@@ -5,6 +5,7 @@
 
 #include <chrono>
 
+#include "text/said.h"
 #include "undo/bench_command.h"
 #include "wedgeon/error.h"
 
@@ -32,7 +33,7 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
         if (error) error->clear();
         return p;
     } catch (const RangeError& e) {
-        if (error) *error = QString::fromStdString(e.what());
+        if (error) *error = text::said(e);
         return std::nullopt;
     }
 }
@@ -125,7 +126,7 @@ void Workbench::overlay() {
             o.chances = predictor.chances(*o.shot);
         } catch (const RangeError& e) {
             o.shot.reset();
-            o.error = QString::fromStdString(e.what());
+            o.error = text::said(e);
         }
     }
 }

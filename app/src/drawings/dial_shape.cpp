@@ -11,9 +11,10 @@
 namespace wedgeon {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Quantities", text);
-}
+/// The context of its translations.
+struct DialWords {
+    Q_DECLARE_TR_FUNCTIONS(Quantities)
+};
 
 constexpr double deg = degFromRad(1.0);
 
@@ -23,17 +24,29 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
     const QString degree = QStringLiteral("°");
     switch (dial) {
         case Dial::Open:
-            return {tr("Face opened"), degree, deg, -45, 50, 1, 1};
+            return {DialWords::tr("Face opened"), degree, deg, -45, 50, 1, 1};
         case Dial::Lean:
-            return {tr("Shaft lean"), degree, deg, -20, 25, 1, 1};
+            return {DialWords::tr("Shaft lean"), degree, deg, -20, 25, 1, 1};
         case Dial::BallForward:
-            return {tr("Ball forward"), tr("balls"), 1 / constants::ballWidth_m, -3, 2, 0.25, 2};
+            return {DialWords::tr("Ball forward"),
+                    DialWords::tr("balls"),
+                    1 / constants::ballWidth_m,
+                    -3,
+                    2,
+                    0.25,
+                    2};
         case Dial::WeightLead:
-            return {tr("Weight on lead"), tr("%"), 1, 30, 90, 1, 0};
+            return {DialWords::tr("Weight on lead"), DialWords::tr("%"), 1, 30, 90, 1, 0};
         case Dial::SwingRadius:
             return u.system() == UnitSystem::Metric
-                       ? QuantityField::Shape{tr("Swing radius"), tr("m"), 1, 0.7, 1.8, 0.05, 2}
-                       : QuantityField::Shape{tr("Swing radius"),
+                       ? QuantityField::Shape{DialWords::tr("Swing radius"),
+                                              DialWords::tr("m"),
+                                              1,
+                                              0.7,
+                                              1.8,
+                                              0.05,
+                                              2}
+                       : QuantityField::Shape{DialWords::tr("Swing radius"),
                                               u.heightName(),
                                               u.heightFactor(),
                                               2.3,
@@ -41,7 +54,7 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
                                               0.1,
                                               1};
         case Dial::ClubSpeed:
-            return {tr("Club speed"),
+            return {DialWords::tr("Club speed"),
                     u.speedName(),
                     u.speedFactor(),
                     3 * u.speedFactor(),
@@ -49,13 +62,13 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
                     0.5,
                     1};
         case Dial::StandFarther:
-            return {tr("Stand farther"), tr("cm"), 100, -10, 15, 1, 0};
+            return {DialWords::tr("Stand farther"), DialWords::tr("cm"), 100, -10, 15, 1, 0};
         case Dial::HandleRaised:
-            return {tr("Handle raised"), tr("cm"), 100, -6, 10, 1, 0};
+            return {DialWords::tr("Handle raised"), DialWords::tr("cm"), 100, -6, 10, 1, 0};
         case Dial::GripDown:
-            return {tr("Grip down"), tr("cm"), 100, 0, 12, 1, 0};
+            return {DialWords::tr("Grip down"), DialWords::tr("cm"), 100, 0, 12, 1, 0};
         case Dial::BodyLine:
-            return {tr("Body line"), degree, deg, -30, 30, 1, 1};
+            return {DialWords::tr("Body line"), degree, deg, -30, 30, 1, 1};
     }
     return {};
 }
@@ -102,8 +115,8 @@ store::Quantity quantityOf(Outcome outcome) {
 
 QuantityField::Shape shapeOf(Outcome outcome, const Units& u) {
     const text::QuantityForm f = text::formOf(quantityOf(outcome), u);
-    QString name = outcome == Outcome::Side       ? tr("lands right")
-                   : outcome == Outcome::RestSide ? tr("rests right")
+    QString name = outcome == Outcome::Side       ? DialWords::tr("lands right")
+                   : outcome == Outcome::RestSide ? DialWords::tr("rests right")
                                                   : f.shortName;
     name[0] = name[0].toUpper();
     return {name, f.unit, f.factor, f.low, f.high, f.step, f.decimals};

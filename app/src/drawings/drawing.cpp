@@ -59,12 +59,12 @@ void Drawing::paintHandle(QPainter& p, const style::Colours& c, const Handle& ha
 }
 
 void Drawing::paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
-                          const QColor& colour, QFont font) {
+                          const QColor& colour, QFont font, Qt::Alignment align) {
     constexpr int least_px = 10;
     while (font.pixelSize() > least_px && QFontMetricsF(font).horizontalAdvance(text) > width)
         font.setPixelSize(font.pixelSize() - 1);
     paintText(painter, at, QFontMetricsF(font).elidedText(text, Qt::ElideRight, width), colour,
-              font);
+              font, align);
 }
 
 void Drawing::paintText(QPainter& p, QPointF at, const QString& text, const QColor& colour,

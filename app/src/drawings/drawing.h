@@ -67,7 +67,7 @@ protected:
     /// A line that has \p width: smaller where it is longer, down to 10 px, then with its end left
     /// out.
     static void paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
-                            const QColor& colour, QFont font);
+                            const QColor& colour, QFont font, Qt::Alignment align = Qt::AlignLeft);
 
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;

@@ -358,6 +358,7 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     QString lowPoint = tr("low point %1 cm ahead").arg(ahead);
     if (QFontMetricsF(f).horizontalAdvance(lowPoint) > lowRoom)
         lowPoint = tr("low %1 cm ahead").arg(ahead);
+    if (QFontMetricsF(f).horizontalAdvance(lowPoint) > lowRoom) lowPoint = tr("%1 cm").arg(ahead);
     paintText(p, {lowFrom, ground + 23}, lowPoint, c.ink, f,
               lowRight ? Qt::AlignLeft : Qt::AlignRight);
     paintText(p, handles()[2].at + QPointF(0, 22),

@@ -421,12 +421,16 @@ void FlightDrawing::paintMagnifier(QPainter& p, const style::Colours& c) const {
     p.drawPolyline(mapped(scene_.predicted->run, m));
 
     const QFont small = style::font(12);
-    paintText(p, box.topLeft() + QPointF(12, 20),
-              tr("the landing, × %1").arg(text::number(times, times < 10 ? 1 : 0)), c.soft, small);
-    paintText(p, box.topRight() + QPointF(-12, 20),
-              (box.width() > 300 ? tr("forward %1, before to after") : tr("%1, before to after"))
-                  .arg(scene_.units.speedName()),
-              c.soft, small, Qt::AlignRight);
+    const QString title = tr("the landing, × %1").arg(text::number(times, times < 10 ? 1 : 0));
+    paintText(p, box.topLeft() + QPointF(12, 20), title, c.soft, small);
+    const double room = box.width() - 36 - QFontMetricsF(small).horizontalAdvance(title);
+    for (const QString& what :
+         {tr("forward %1, before to after").arg(scene_.units.speedName()),
+          tr("%1, before to after").arg(scene_.units.speedName()), scene_.units.speedName()}) {
+        if (QFontMetricsF(small).horizontalAdvance(what) > room) continue;
+        paintText(p, box.topRight() + QPointF(-12, 20), what, c.soft, small, Qt::AlignRight);
+        break;
+    }
 
     // Each hop's contact as a ring, with the forward speed before and after where there is room.
     double freeFrom = box.left();

@@ -110,12 +110,13 @@ void TurnDrawing::paintFace(QPainter& p, const style::Colours& c, QPointF middle
     p.setPen(QPen(c.ink, 1.4));
     p.setBrush(c.panel);
     p.drawEllipse(middle + 9 * ahead, 8, 8);
-    paintText(p, middle + QPointF(0, 34), name, c.ink, style::font(13, QFont::DemiBold),
-              Qt::AlignHCenter);
-    paintText(p, middle + QPointF(0, 52),
-              tr("looks %1, %2 % sideways")
-                  .arg(text::sideDegrees(face), text::number(100 * std::abs(look.sideways), 0)),
-              c.ink, style::font(12), Qt::AlignHCenter);
+    const double room = 0.48 * width();
+    paintFitted(p, middle + QPointF(0, 34), room, name, c.ink, style::font(13, QFont::DemiBold),
+                Qt::AlignHCenter);
+    paintFitted(p, middle + QPointF(0, 52), room,
+                tr("looks %1, %2 % sideways")
+                    .arg(text::sideDegrees(face), text::number(100 * std::abs(look.sideways), 0)),
+                c.ink, style::font(12), Qt::AlignHCenter);
 }
 
 void TurnDrawing::paintCurves(QPainter& p, const style::Colours& c) const {
@@ -130,8 +131,8 @@ void TurnDrawing::paintCurves(QPainter& p, const style::Colours& c) const {
     for (int deg = -40; deg <= 40; deg += 20)
         paintText(p, {at(radFromDeg(deg), 0).x(), r.bottom() + 16},
                   text::number(deg, 0) + QStringLiteral("°"), c.soft, f, Qt::AlignHCenter);
-    paintText(p, {r.left(), r.bottom() + 34},
-              tr("push sideways in %, against the turn; shut is left of 0"), c.soft, f);
+    paintFitted(p, {r.left(), r.bottom() + 34}, width() - r.left() - 8,
+                tr("push sideways in %, against the turn; shut is left of 0"), c.soft, f);
     const auto line = [&](const QPolygonF& curve, const QPen& pen) {
         QPolygonF out;
         for (const QPointF& q : curve)

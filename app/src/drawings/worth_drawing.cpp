@@ -124,8 +124,8 @@ void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
         }
         y += room;
     }
-    paintText(p, {12, height() - 10.0}, riskWords(prediction->risk, bench_.units()), c.soft,
-              style::font(12));
+    paintFitted(p, {12, height() - 10.0}, width() - 24.0,
+                riskWords(prediction->risk, bench_.units()), c.soft, style::font(12));
 }
 
 }  // namespace wedgeon

@@ -10,9 +10,10 @@
 namespace wedgeon::text {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Cautions", text);
-}
+/// The context of its translations.
+struct Cautions {
+    Q_DECLARE_TR_FUNCTIONS(Cautions)
+};
 
 constexpr double steep_rad = radFromDeg(-6);
 constexpr double lofted_rad = radFromDeg(45);
@@ -28,17 +29,21 @@ std::vector<Caution> cautionsFor(const ShotResult& shot, const Conditions& met) 
     if (steep && (met.lie.firmness >= hard || met.ground.firmness >= hard)) {
         out.push_back(
             {QStringLiteral("steep-hard"),
-             tr("Steep strikes into mats, hard or frozen ground load wrists, elbows and back: few, "
-                "spaced, and stop at pain. Pain or injury belongs to a licensed clinician.")});
+             Cautions::tr(
+                 "Steep strikes into mats, hard or frozen ground load wrists, elbows and back: "
+                 "few, "
+                 "spaced, and stop at pain. Pain or injury belongs to a licensed clinician.")});
     }
     if (shot.strike.launch.angle_rad() > lofted_rad && shot.flight.carry_m < near_m) {
-        out.push_back({QStringLiteral("lofted-near"),
-                       tr("A high lofted shot that is struck thin flies low and fast: nobody ahead "
+        out.push_back(
+            {QStringLiteral("lofted-near"),
+             Cautions::tr("A high lofted shot that is struck thin flies low and fast: nobody ahead "
                           "of or beside the swing; indoors a proper net with clearance. Range "
                           "rules come first.")});
     }
     if (met.lie.moisture > wet) {
-        out.push_back({QStringLiteral("wet"), tr("Wet ground: firm footing first, above all on a "
+        out.push_back(
+            {QStringLiteral("wet"), Cautions::tr("Wet ground: firm footing first, above all on a "
                                                  "slope.")});
     }
     return out;

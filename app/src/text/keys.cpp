@@ -11,9 +11,10 @@
 namespace wedgeon::text {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Keys", text);
-}
+/// The context of its translations.
+struct Keys {
+    Q_DECLARE_TR_FUNCTIONS(Keys)
+};
 
 constexpr std::array doubts{store::Doubt::Units,     store::Doubt::Energy, store::Doubt::Spin,
                             store::Doubt::Duplicate, store::Doubt::Frozen, store::Doubt::Estimated,
@@ -25,33 +26,33 @@ constexpr std::array doubts{store::Doubt::Units,     store::Doubt::Energy, store
 QString doubt(store::Doubt doubt) {
     switch (doubt) {
         case store::Doubt::Units:
-            return tr("unit?");
+            return Keys::tr("unit?");
         case store::Doubt::Energy:
-            return tr("too fast");
+            return Keys::tr("too fast");
         case store::Doubt::Spin:
-            return tr("spin?");
+            return Keys::tr("spin?");
         case store::Doubt::Duplicate:
-            return tr("twice");
+            return Keys::tr("twice");
         case store::Doubt::Frozen:
-            return tr("frozen");
+            return Keys::tr("frozen");
         case store::Doubt::Estimated:
-            return tr("estimated");
+            return Keys::tr("estimated");
         case store::Doubt::Fat:
-            return tr("fat?");
+            return Keys::tr("fat?");
         case store::Doubt::Thin:
-            return tr("thin?");
+            return Keys::tr("thin?");
         case store::Doubt::OffCentre:
-            return tr("off centre?");
+            return Keys::tr("off centre?");
         case store::Doubt::Damaged:
-            return tr("damaged");
+            return Keys::tr("damaged");
         case store::Doubt::Outlier:
-            return tr("outlier");
+            return Keys::tr("outlier");
     }
     return {};
 }
 
 QString asideReason(std::string_view reason) {
-    if (reason == store::coachKey) return tr("by the coach");
+    if (reason == store::coachKey) return Keys::tr("by the coach");
     for (const store::Doubt d : doubts) {
         if (reason == store::doubtKey(d)) return doubt(d);
     }
@@ -66,7 +67,8 @@ const QStringList& strikeKeys() {
 }
 
 QString strike(const QString& key) {
-    const std::array words{tr("fat"), tr("clean"), tr("thin"), tr("toe"), tr("heel")};
+    const std::array words{Keys::tr("fat"), Keys::tr("clean"), Keys::tr("thin"), Keys::tr("toe"),
+                           Keys::tr("heel")};
     const auto at = strikeKeys().indexOf(key);
     return at < 0 ? key : words[static_cast<std::size_t>(at)];
 }

@@ -7,6 +7,7 @@
 #include <array>
 
 #include "wedgeon/units.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::text {
 namespace {
@@ -81,9 +82,10 @@ struct OtherWord {
 constexpr std::array otherWords{OtherWord{"axis", Quantity::SpinAxis},
                                 OtherWord{"run", Quantity::Release}};
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Quantities", text);
-}
+/// The context of its translations.
+struct Quantities {
+    Q_DECLARE_TR_FUNCTIONS(Quantities)
+};
 
 /// Letters only, small: "Spin loft", "spin_loft" and "spinloft" are one.
 QString squeezed(const QString& word) {
@@ -94,17 +96,44 @@ QString squeezed(const QString& word) {
     return out;
 }
 
-QString capital(QString s) {
-    if (!s.isEmpty()) s[0] = s[0].toUpper();
-    return s;
+struct LabelName {
+    Label label;
+    const char* name;
+};
+constexpr std::array<LabelName, store::labelCount> labelNames{{
+    {Label::Time, QT_TRANSLATE_NOOP("Quantities", "Time")},
+    {Label::Player, QT_TRANSLATE_NOOP("Quantities", "Player")},
+    {Label::Wedge, QT_TRANSLATE_NOOP("Quantities", "Wedge")},
+    {Label::Ball, QT_TRANSLATE_NOOP("Quantities", "Ball")},
+    {Label::FaceCondition, QT_TRANSLATE_NOOP("Quantities", "Face condition")},
+    {Label::Lie, QT_TRANSLATE_NOOP("Quantities", "Lie")},
+    {Label::Swing, QT_TRANSLATE_NOOP("Quantities", "Swing")},
+    {Label::Strike, QT_TRANSLATE_NOOP("Quantities", "Strike")},
+    {Label::Tags, QT_TRANSLATE_NOOP("Quantities", "Tags")},
+    {Label::Note, QT_TRANSLATE_NOOP("Quantities", "Note")},
+    {Label::Recipe, QT_TRANSLATE_NOOP("Quantities", "Recipe")},
+}};
+constexpr bool namesAreInOrder() {
+    for (std::size_t i = 0; i < labelNames.size(); ++i) {
+        if (labelNames[i].label != static_cast<Label>(i)) return false;
+    }
+    return true;
 }
+static_assert(namesAreInOrder(), "a word is missing from the table, or not in its place");
 
 }  // namespace
 
 QuantityForm formOf(Quantity quantity, const Units& units) {
     const Row& row = rowOf(quantity);
     const store::QuantityInfo& known = store::info(quantity);
-    QuantityForm f{tr(row.name), tr(row.shortName), {}, 1.0, row.decimals, 0.0, 0.0, row.step};
+    QuantityForm f{Quantities::tr(row.name),
+                   Quantities::tr(row.shortName),
+                   {},
+                   1.0,
+                   row.decimals,
+                   0.0,
+                   0.0,
+                   row.step};
     switch (known.dimension) {
         case store::Dimension::Speed:
             f.unit = units.speedName();
@@ -119,7 +148,7 @@ QuantityForm formOf(Quantity quantity, const Units& units) {
             f.factor = degFromRad(1.0);
             break;
         case store::Dimension::SpinRate:
-            f.unit = QCoreApplication::translate("Units", "rpm");
+            f.unit = rpmName();
             f.factor = rpmFromRadps(1.0);
             break;
     }
@@ -129,11 +158,15 @@ QuantityForm formOf(Quantity quantity, const Units& units) {
 }
 
 QString nameOf(Quantity quantity) {
-    return tr(rowOf(quantity).name);
+    return Quantities::tr(rowOf(quantity).name);
 }
 
 QString shortNameOf(Quantity quantity) {
-    return tr(rowOf(quantity).shortName);
+    return Quantities::tr(rowOf(quantity).shortName);
+}
+
+QString inSentence(Quantity quantity) {
+    return QCoreApplication::translate(words::context, words::englishOf(quantity));
 }
 
 QString axisName(Quantity quantity, const Units& units) {
@@ -142,7 +175,7 @@ QString axisName(Quantity quantity, const Units& units) {
 }
 
 QString nameOf(Label label) {
-    return capital(fromUtf8(store::labelKey(label)).replace(QLatin1Char('_'), QLatin1Char(' ')));
+    return Quantities::tr(labelNames[static_cast<std::size_t>(label)].name);
 }
 
 QString shown(Quantity quantity, double si, const Units& units) {

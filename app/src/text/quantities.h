@@ -24,6 +24,8 @@ struct QuantityForm {
 QuantityForm formOf(store::Quantity quantity, const Units& units);
 /// "Club speed".
 QString nameOf(store::Quantity quantity);
+/// "club speed", in the middle of a sentence.
+QString inSentence(store::Quantity quantity);
 /// "launch".
 QString shortNameOf(store::Quantity quantity);
 /// "spin rate [rpm]".

@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <QDate>
 #include <QLocale>
+#include <array>
 #include <cmath>
 
 #include "wedgeon/units.h"
@@ -13,9 +14,10 @@
 namespace wedgeon::text {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Sentences", text);
-}
+/// The context of its translations.
+struct Sentences {
+    Q_DECLARE_TR_FUNCTIONS(Sentences)
+};
 
 QString plusMinus() {
     return QStringLiteral(" ± ");
@@ -33,17 +35,17 @@ QString spreadLength(double m, double half_m, const Units& units) {
 QString runWord(Behaviour behaviour) {
     switch (behaviour) {
         case Behaviour::ComesBack:
-            return tr("comes back");
+            return Sentences::tr("comes back");
         case Behaviour::DropsDead:
-            return tr("drops dead");
+            return Sentences::tr("drops dead");
         case Behaviour::HopsAndStops:
-            return tr("checks");
+            return Sentences::tr("checks");
         case Behaviour::ChecksTrickles:
-            return tr("trickles");
+            return Sentences::tr("trickles");
         case Behaviour::Releases:
-            return tr("releases");
+            return Sentences::tr("releases");
         case Behaviour::RunsLikePutt:
-            return tr("runs");
+            return Sentences::tr("runs");
     }
     return {};
 }
@@ -55,19 +57,20 @@ QString runWordsWith(const BehaviourResult& behaviour, bool back, const QString&
     const QString bounce = ordinal(behaviour.bitingBounce);
     switch (behaviour.behaviour) {
         case Behaviour::ComesBack:
-            return back ? tr("bites and comes back, stops %1 short of its pitch mark").arg(on)
-                        : tr("bites and comes back, stops %1 on").arg(on);
+            return back ? Sentences::tr("bites and comes back, stops %1 short of its pitch mark")
+                              .arg(on)
+                        : Sentences::tr("bites and comes back, stops %1 on").arg(on);
         case Behaviour::DropsDead:
-            return back ? tr("stops where it pitches, %1 back").arg(on)
-                        : tr("stops where it pitches, %1 on").arg(on);
+            return back ? Sentences::tr("stops where it pitches, %1 back").arg(on)
+                        : Sentences::tr("stops where it pitches, %1 on").arg(on);
         case Behaviour::HopsAndStops:
-            return tr("checks on the %1 bounce, stops %2 on").arg(bounce, on);
+            return Sentences::tr("checks on the %1 bounce, stops %2 on").arg(bounce, on);
         case Behaviour::ChecksTrickles:
-            return tr("checks on the %1 bounce and trickles %2 on").arg(bounce, on);
+            return Sentences::tr("checks on the %1 bounce and trickles %2 on").arg(bounce, on);
         case Behaviour::Releases:
-            return tr("releases %1").arg(on);
+            return Sentences::tr("releases %1").arg(on);
         case Behaviour::RunsLikePutt:
-            return tr("runs %1 like a putt").arg(on);
+            return Sentences::tr("runs %1 like a putt").arg(on);
     }
     return {};
 }
@@ -85,47 +88,48 @@ QString runWords(const BehaviourResult& behaviour, double release_m, double half
 
 QString shotSentence(const ShotResult& shot, const Units& units) {
     if (shot.run.ranAway) {
-        return tr("Launches %1, carries %2; the slope is too steep for it to stop.")
+        return Sentences::tr("Launches %1, carries %2; the slope is too steep for it to stop.")
             .arg(degrees(shot.strike.launch.angle_rad(), 0), units.length(shot.flight.carry_m));
     }
-    return tr("Launches %1, carries %2, %3.")
+    return Sentences::tr("Launches %1, carries %2, %3.")
         .arg(degrees(shot.strike.launch.angle_rad(), 0), units.length(shot.flight.carry_m),
              runWords(shot.behaviour, shot.run.release_m, units));
 }
 
 QString whySentence(const ShotResult& shot, const Spread& spread) {
-    QString spin = rpm(shot.strike.launch.spinRate_radps());
-    spin.insert(spin.indexOf(QStringLiteral(" rpm")),
-                plusMinus() + number(10 * std::round(rpmFromRadps(spread.spinRate_radps) / 10), 0));
+    const QString spin = rpm(shot.strike.launch.spinRate_radps(), spread.spinRate_radps);
     return shot.strike.limitedByFriction()
-               ? tr("Spin %1: friction, not loft, limits it; more spin loft would add none.")
+               ? Sentences::tr(
+                     "Spin %1: friction, not loft, limits it; more spin loft would add none.")
                      .arg(spin)
-               : tr("Spin %1: loft, not friction, limits it; more spin loft would still add some.")
+               : Sentences::tr(
+                     "Spin %1: loft, not friction, limits it; more spin loft would still add some.")
                      .arg(spin);
 }
 
 QString measuredSentence(const Measured& m, const Units& units) {
-    if (!m.carry_m && !m.release_m) return tr("Carry and release were not measured.");
-    const QString landed =
-        m.landingAngle_rad ? tr("Landed at %1").arg(degrees(*m.landingAngle_rad, 0)) : tr("Landed");
+    if (!m.carry_m && !m.release_m) return Sentences::tr("Carry and release were not measured.");
+    const QString landed = m.landingAngle_rad
+                               ? Sentences::tr("Landed at %1").arg(degrees(*m.landingAngle_rad, 0))
+                               : Sentences::tr("Landed");
     if (!m.release_m) {
-        return tr("%1, %2 out; the release was not measured.")
+        return Sentences::tr("%1, %2 out; the release was not measured.")
             .arg(landed, units.length(*m.carry_m));
     }
     const QString on = units.length(std::abs(*m.release_m), 1);
     switch (findBehaviourFromRelease(m.carry_m.value_or(0.0), *m.release_m)) {
         case Behaviour::ComesBack:
-            return tr("%1 and came back %2.").arg(landed, on);
+            return Sentences::tr("%1 and came back %2.").arg(landed, on);
         case Behaviour::DropsDead:
-            return tr("%1 and stopped where it pitched.").arg(landed);
+            return Sentences::tr("%1 and stopped where it pitched.").arg(landed);
         case Behaviour::HopsAndStops:
-            return tr("%1 and checked: stopped %2 on.").arg(landed, on);
+            return Sentences::tr("%1 and checked: stopped %2 on.").arg(landed, on);
         case Behaviour::ChecksTrickles:
-            return tr("%1 and trickled %2 on.").arg(landed, on);
+            return Sentences::tr("%1 and trickled %2 on.").arg(landed, on);
         case Behaviour::Releases:
-            return tr("%1 and released %2.").arg(landed, on);
+            return Sentences::tr("%1 and released %2.").arg(landed, on);
         case Behaviour::RunsLikePutt:
-            return tr("%1 and ran %2 like a putt.").arg(landed, on);
+            return Sentences::tr("%1 and ran %2 like a putt.").arg(landed, on);
     }
     return {};
 }
@@ -133,16 +137,16 @@ QString measuredSentence(const Measured& m, const Units& units) {
 QString comparison(const Measured& m, const ShotResult& predicted, const Spread& spread,
                    const Units& units) {
     QString said =
-        tr("Predicted: %1.")
+        Sentences::tr("Predicted: %1.")
             .arg(runWords(predicted.behaviour, predicted.run.release_m, spread.release_m, units));
     if (m.spin_radps) {
         const double excess = *m.spin_radps - predicted.strike.launch.spinRate_radps();
         const bool inside = std::abs(excess) <= spread.spinRate_radps;
         said += QStringLiteral(" ") +
-                (excess >= 0 ? tr("Spin %1 above what loft and ball give: %2.")
-                             : tr("Spin %1 below what loft and ball give: %2."))
-                    .arg(rpm(std::abs(excess)),
-                         inside ? tr("within the spread") : tr("outside the spread"));
+                (excess >= 0 ? Sentences::tr("Spin %1 above what loft and ball give: %2.")
+                             : Sentences::tr("Spin %1 below what loft and ball give: %2."))
+                    .arg(rpm(std::abs(excess)), inside ? Sentences::tr("within the spread")
+                                                       : Sentences::tr("outside the spread"));
     }
     return said;
 }
@@ -150,82 +154,136 @@ QString comparison(const Measured& m, const ShotResult& predicted, const Spread&
 QString cause(Cause cause) {
     switch (cause) {
         case Cause::Speed:
-            return tr("speed");
+            return Sentences::tr("speed");
         case Cause::Attack:
-            return tr("attack");
+            return Sentences::tr("attack");
         case Cause::Loft:
-            return tr("loft");
+            return Sentences::tr("loft");
         case Cause::Face:
-            return tr("face");
+            return Sentences::tr("face");
         case Cause::Path:
-            return tr("path");
+            return Sentences::tr("path");
         case Cause::BallAndLie:
-            return tr("ball and lie");
+            return Sentences::tr("ball and lie");
         case Cause::Strike:
-            return tr("strike");
+            return Sentences::tr("strike");
         case Cause::GroundAndAir:
-            return tr("ground and air");
+            return Sentences::tr("ground and air");
     }
     return {};
 }
 
 QString playerName(std::string_view name) {
-    return name.empty() ? tr("you") : fromUtf8(name);
+    return name.empty() ? Sentences::tr("you") : fromUtf8(name);
 }
 
 QString wedge(const Wedge& w) {
-    return tr("%1° bounce %2")
+    return Sentences::tr("%1° bounce %2")
         .arg(number(degFromRad(w.loft_rad), 0), number(degFromRad(w.bounce_rad), 0));
+}
+
+namespace {
+
+struct Phrase {
+    std::string_view key;
+    const char* text;
+};
+constexpr std::array lies{
+    Phrase{"bare", QT_TRANSLATE_NOOP("Sentences", "bare and tight")},
+    Phrase{"short-dry", QT_TRANSLATE_NOOP("Sentences", "short grass, dry")},
+    Phrase{"short-damp", QT_TRANSLATE_NOOP("Sentences", "short grass, damp")},
+    Phrase{"wispy", QT_TRANSLATE_NOOP("Sentences", "wispy, pale rough")},
+    Phrase{"lush", QT_TRANSLATE_NOOP("Sentences", "lush rough, half down")},
+    Phrase{"deep", QT_TRANSLATE_NOOP("Sentences", "deep wet rough, down")},
+    Phrase{"perched", QT_TRANSLATE_NOOP("Sentences", "perched up in rough")},
+    Phrase{"mat", QT_TRANSLATE_NOOP("Sentences", "range mat")},
+};
+constexpr std::array balls{
+    Phrase{"soft", QT_TRANSLATE_NOOP("Sentences", "soft urethane ball")},
+    Phrase{"firm", QT_TRANSLATE_NOOP("Sentences", "firm two-piece ball")},
+    Phrase{"range", QT_TRANSLATE_NOOP("Sentences", "range ball")},
+};
+constexpr std::array shortBalls{
+    Phrase{"soft", QT_TRANSLATE_NOOP("Sentences", "soft")},
+    Phrase{"firm", QT_TRANSLATE_NOOP("Sentences", "firm")},
+    Phrase{"range", QT_TRANSLATE_NOOP("Sentences", "range")},
+};
+constexpr std::array faces{
+    Phrase{"fresh-dry", QT_TRANSLATE_NOOP("Sentences", "fresh grooves, dry")},
+    Phrase{"worn-dry", QT_TRANSLATE_NOOP("Sentences", "worn grooves, dry")},
+    Phrase{"dirty", QT_TRANSLATE_NOOP("Sentences", "dirty grooves")},
+    Phrase{"fresh-wet", QT_TRANSLATE_NOOP("Sentences", "fresh grooves, wet")},
+    Phrase{"worn-wet", QT_TRANSLATE_NOOP("Sentences", "worn grooves, wet")},
+};
+
+template <class Phrases>
+QString phraseOf(const Phrases& all, std::string_view key) {
+    for (const Phrase& p : all) {
+        if (p.key == key) return Sentences::tr(p.text);
+    }
+    return fromUtf8(key);
+}
+
+}  // namespace
+
+QString nameOf(const NamedLie& lie) {
+    return phraseOf(lies, lie.key);
+}
+QString nameOf(const NamedBall& ball) {
+    return phraseOf(balls, ball.key);
+}
+QString nameOf(const NamedFace& face) {
+    return phraseOf(faces, face.key);
 }
 
 QString ballAndFace(BallKind ball, FaceCondition face) {
     QString said;
     for (const NamedBall& b : namedBalls()) {
-        if (b.ball == ball) said = fromUtf8(b.key);
+        if (b.ball == ball) said = phraseOf(shortBalls, b.key);
     }
     for (const NamedFace& f : namedFaces()) {
-        if (f.face == face) said += QStringLiteral(", ") + fromUtf8(f.text);
+        if (f.face == face) said = Sentences::tr("%1, %2", "ball, face").arg(said, nameOf(f));
     }
     return said;
 }
 
 QString lie(const Lie& lie) {
     for (const NamedLie& n : namedLies()) {
-        if (n.lie == lie) return fromUtf8(n.text);
+        if (n.lie == lie) return nameOf(n);
     }
-    const QString cover = lie.cover < 0.02  ? tr("clean")
-                          : lie.cover < 0.3 ? tr("some grass")
-                                            : tr("much grass");
-    const QString moisture = lie.moisture < 0.35   ? tr("dry")
-                             : lie.moisture < 0.75 ? tr("damp")
-                                                   : tr("wet");
-    return tr("%1, %2, sits up %3 mm").arg(cover, moisture, number(lie.sit_m * 1000, 0));
+    const QString cover = lie.cover < 0.02  ? Sentences::tr("clean")
+                          : lie.cover < 0.3 ? Sentences::tr("some grass")
+                                            : Sentences::tr("much grass");
+    const QString moisture = lie.moisture < 0.35   ? Sentences::tr("dry")
+                             : lie.moisture < 0.75 ? Sentences::tr("damp")
+                                                   : Sentences::tr("wet");
+    return Sentences::tr("%1, %2, sits up %3 mm").arg(cover, moisture, number(lie.sit_m * 1000, 0));
 }
 
 QString ground(const Ground& g) {
-    const QString firm = g.firmness < 0.85    ? tr("soft")
-                         : g.firmness <= 1.15 ? tr("ordinary")
-                                              : tr("firm");
-    QString said = tr("%1, green speed %2")
+    const QString firm = g.firmness < 0.85    ? Sentences::tr("soft")
+                         : g.firmness <= 1.15 ? Sentences::tr("ordinary")
+                                              : Sentences::tr("firm");
+    QString said = Sentences::tr("%1, green speed %2")
                        .arg(firm, number(g.stimp_ft, g.stimp_ft == std::floor(g.stimp_ft) ? 0 : 1));
-    if (g.friction < 0.33) said += tr(", dewy");
+    if (g.friction < 0.33) said += Sentences::tr(", dewy");
     if (std::abs(g.slopeAlong) >= 0.005) {
-        said += g.slopeAlong > 0 ? tr(", up %1 %").arg(number(100 * g.slopeAlong, 0))
-                                 : tr(", down %1 %").arg(number(-100 * g.slopeAlong, 0));
+        said += g.slopeAlong > 0 ? Sentences::tr(", up %1 %").arg(number(100 * g.slopeAlong, 0))
+                                 : Sentences::tr(", down %1 %").arg(number(-100 * g.slopeAlong, 0));
     }
     return said;
 }
 
 QString air(const Air& a, const Units& units) {
-    QString said = tr("%1 °C").arg(number(a.temperature_c, 0));
+    QString said = Sentences::tr("%1 °C").arg(number(a.temperature_c, 0));
     const auto wind = [&](double mps, const QString& plus, const QString& minus) {
         if (std::abs(mps) < 0.05) return;
         said += QStringLiteral(", ") + units.speed(std::abs(mps)) + QStringLiteral(" ") +
                 (mps > 0 ? plus : minus);
     };
-    wind(a.windAhead_mps, tr("with"), tr("against"));
-    wind(a.windRight_mps, tr("to the right"), tr("to the left"));
-    if (a.windAhead_mps == 0.0 && a.windRight_mps == 0.0) said += tr(", calm");
+    wind(a.windAhead_mps, Sentences::tr("with"), Sentences::tr("against"));
+    wind(a.windRight_mps, Sentences::tr("to the right"), Sentences::tr("to the left"));
+    if (a.windAhead_mps == 0.0 && a.windRight_mps == 0.0) said += Sentences::tr(", calm");
     return said;
 }
 
@@ -235,11 +293,12 @@ QString day(std::string_view iso) {
 }
 
 QString tuneGroup(const TuneGroup& g) {
-    return ballAndFace(g.ball, g.face).remove(tr(" grooves")) + QStringLiteral(" · ") + lie(g.lie);
+    return ballAndFace(g.ball, g.face).remove(Sentences::tr(" grooves")) + QStringLiteral(" · ") +
+           lie(g.lie);
 }
 
 QString nextShot(const NextShot& n, const Units& units) {
-    return tr("%1 with %2 of dynamic loft, %3 attack: %4")
+    return Sentences::tr("%1 with %2 of dynamic loft, %3 attack: %4")
         .arg(units.speed(n.delivery.clubSpeed_mps), degrees(n.delivery.dynamicLoft_rad, 0),
              attackDegrees(n.delivery.attack_rad), tuneGroup(n.group));
 }

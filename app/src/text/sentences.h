@@ -42,6 +42,9 @@ QString cause(Cause cause);
 /// Whose the strip is; "you" for nobody in particular.
 QString playerName(std::string_view name);
 QString wedge(const Wedge& wedge);
+QString nameOf(const NamedLie& lie);
+QString nameOf(const NamedBall& ball);
+QString nameOf(const NamedFace& face);
 QString ballAndFace(BallKind ball, FaceCondition face);
 QString lie(const Lie& lie);
 /// "2026-11-03 10:05" as "3 Nov"; what is no date stays as it is.

@@ -8,48 +8,73 @@
 #include <clocale>
 #include <cmath>
 
+#include "wedgeon/store/unit.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
 
-constexpr double metresPerYard = 0.9144;
-constexpr double mpsPerMph = 0.44704;
+/// The context of its translations.
+struct UnitWords {
+    Q_DECLARE_TR_FUNCTIONS(Units)
+};
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Units", text);
+/// A unit of the store's table, and how it is shown.
+struct Shown {
+    const char* name;
+    store::Unit unit;
+
+    explicit Shown(const char* key) : name(key), unit(*store::findUnit(key)) {}
+};
+/// What a coach's numbers are in.
+struct System {
+    Shown length, height, speed;
+};
+
+/// As shown with one decimal: what reads as the limit is not below it.
+bool isBelow(double value, double limit) {
+    return std::round(10 * std::abs(value)) < 10 * limit;
+}
+
+const System& systemOf(UnitSystem system) {
+    static const System metric{Shown(QT_TRANSLATE_NOOP("Units", "m")), Shown("m"),
+                               Shown(QT_TRANSLATE_NOOP("Units", "m/s"))};
+    static const System yards{Shown(QT_TRANSLATE_NOOP("Units", "yd")),
+                              Shown(QT_TRANSLATE_NOOP("Units", "ft")),
+                              Shown(QT_TRANSLATE_NOOP("Units", "mph"))};
+    return system == UnitSystem::Metric ? metric : yards;
 }
 
 }  // namespace
 
 double Units::lengthFactor() const {
-    return system_ == UnitSystem::Metric ? 1.0 : 1 / metresPerYard;
+    return 1 / systemOf(system_).length.unit.factor;
 }
 double Units::heightFactor() const {
-    return system_ == UnitSystem::Metric ? 1.0 : 3 / metresPerYard;
+    return 1 / systemOf(system_).height.unit.factor;
 }
 double Units::speedFactor() const {
-    return system_ == UnitSystem::Metric ? 1.0 : 1 / mpsPerMph;
+    return 1 / systemOf(system_).speed.unit.factor;
 }
 QString Units::lengthName() const {
-    return system_ == UnitSystem::Metric ? tr("m") : tr("yd");
+    return UnitWords::tr(systemOf(system_).length.name);
 }
 QString Units::heightName() const {
-    return system_ == UnitSystem::Metric ? tr("m") : tr("ft");
+    return UnitWords::tr(systemOf(system_).height.name);
 }
 QString Units::speedName() const {
-    return system_ == UnitSystem::Metric ? tr("m/s") : tr("mph");
+    return UnitWords::tr(systemOf(system_).speed.name);
 }
 
 QString Units::length(double m, int decimals) const {
     const double value = m * lengthFactor();
-    if (decimals < 0) decimals = std::abs(value) < 20 ? 1 : 0;
+    if (decimals < 0) decimals = isBelow(value, 20) ? 1 : 0;
     return text::number(value, decimals) + QChar(0xA0) + lengthName();
 }
 
 QString Units::height(double m) const {
     const double value = m * heightFactor();
-    return text::number(value, std::abs(value) < 10 ? 1 : 0) + QChar(0xA0) + heightName();
+    return text::number(value, isBelow(value, 10) ? 1 : 0) + QChar(0xA0) + heightName();
 }
 
 QString Units::speed(double mps) const {
@@ -99,13 +124,15 @@ QString degrees(double rad, int decimals) {
 
 QString sideDegrees(double rad) {
     const double deg = degFromRad(rad);
-    if (std::abs(deg) < 0.05) return tr("straight");
-    return number(std::abs(deg), 1) + QStringLiteral("° ") + (deg > 0 ? tr("right") : tr("left"));
+    if (std::abs(deg) < 0.05) return UnitWords::tr("straight");
+    return number(std::abs(deg), 1) + QStringLiteral("° ") +
+           (deg > 0 ? UnitWords::tr("right") : UnitWords::tr("left"));
 }
 
 QString sideLength(double m, const Units& units) {
-    if (std::abs(m * units.lengthFactor()) < 0.05) return tr("on line");
-    return units.length(std::abs(m), 1) + QStringLiteral(" ") + (m > 0 ? tr("right") : tr("left"));
+    if (std::abs(m * units.lengthFactor()) < 0.05) return UnitWords::tr("on line");
+    return units.length(std::abs(m), 1) + QStringLiteral(" ") +
+           (m > 0 ? UnitWords::tr("right") : UnitWords::tr("left"));
 }
 
 QString toeClock(double clockwise_rad) {
@@ -120,32 +147,50 @@ QString toeClock(double clockwise_rad) {
 
 QString attackDegrees(double rad) {
     const double deg = degFromRad(rad);
-    if (std::abs(deg) < 0.05) return tr("level");
-    return number(std::abs(deg), 1) + QStringLiteral("° ") + (deg > 0 ? tr("up") : tr("down"));
+    if (std::abs(deg) < 0.05) return UnitWords::tr("level");
+    return number(std::abs(deg), 1) + QStringLiteral("° ") +
+           (deg > 0 ? UnitWords::tr("up") : UnitWords::tr("down"));
 }
 
-QString rpm(double radps) {
+namespace {
+
+/// To the ten, without a unit.
+QString tensOf(double radps) {
     const int tens = static_cast<int>(std::lround(rpmFromRadps(radps) / 10.0)) * 10;
     QString digits = QString::number(tens);
     // A thin space between the thousands reads alike in every locale.
     if (digits.size() > 3) digits.insert(digits.size() - 3, QChar(0x2009));
-    return digits + QStringLiteral(" rpm");
+    return digits;
+}
+
+}  // namespace
+
+QString rpmName() {
+    return UnitWords::tr("rpm");
+}
+
+QString rpm(double radps) {
+    return UnitWords::tr("%1 rpm").arg(tensOf(radps));
+}
+
+QString rpm(double radps, double half_radps) {
+    return UnitWords::tr("%1 ± %2 rpm").arg(tensOf(radps), tensOf(half_radps));
 }
 
 QString shots(qsizetype n) {
-    return n == 1 ? tr("1 shot") : tr("%1 shots").arg(n);
+    return UnitWords::tr("%n shot(s)", nullptr, static_cast<int>(n));
 }
 
 QString ordinal(int n) {
     switch (n) {
         case 1:
-            return tr("first");
+            return UnitWords::tr("first");
         case 2:
-            return tr("second");
+            return UnitWords::tr("second");
         case 3:
-            return tr("third");
+            return UnitWords::tr("third");
         default:
-            return tr("%1th").arg(n);
+            return UnitWords::tr("%1th").arg(n);
     }
 }
 

@@ -56,7 +56,9 @@ QString sideLength(double m, const Units& units);  ///< "3.9 m right", "on line"
 /// clockwise, as a right-hander opens.
 QString toeClock(double clockwise_rad);
 QString attackDegrees(double rad);  ///< "5.0° down"
-QString rpm(double radps);          ///< "5 600 rpm", to the ten
+QString rpmName();
+QString rpm(double radps);                     ///< "5 600 rpm", to the ten
+QString rpm(double radps, double half_radps);  ///< "5 600 ± 320 rpm"
 /// "1 shot", "180 shots".
 QString shots(qsizetype n);
 QString ordinal(int n);  ///< "first"

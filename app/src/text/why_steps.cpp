@@ -11,129 +11,146 @@
 namespace wedgeon::text {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("WhySteps", text);
-}
+/// The context of its translations.
+struct WhySteps {
+    Q_DECLARE_TR_FUNCTIONS(WhySteps)
+};
 
 QString cm(double m) {
-    return number(100 * m, 1) + QStringLiteral(" cm");
+    return WhySteps::tr("%1 cm").arg(number(100 * m, 1));
 }
 QString mm(double m) {
-    return number(1000 * m, 1) + QStringLiteral(" mm");
+    return WhySteps::tr("%1 mm").arg(number(1000 * m, 1));
 }
 QString percent(double share) {
-    return number(100 * share, 0) + QStringLiteral(" %");
+    return WhySteps::tr("%1 %").arg(number(100 * share, 0));
 }
 
 WhyStep face(const ShotResult& s, const Recipe& r, const Wedge& wedge) {
-    return {tr("Face"),
-            tr("The face's normal n, turned by the opening about the shaft and by the lean about "
-               "the shaft plane's normal. Dynamic loft = asin n(up); face angle = "
-               "atan(n(right) / n(ahead))."),
-            tr("Loft %1, opened %2, delivered lean %3: dynamic loft %4, face %5.")
+    return {WhySteps::tr("Face"),
+            WhySteps::tr(
+                "The face's normal n, turned by the opening about the shaft and by the lean about "
+                "the shaft plane's normal. Dynamic loft = asin n(up); face angle = "
+                "atan(n(right) / n(ahead))."),
+            WhySteps::tr("Loft %1, opened %2, delivered lean %3: dynamic loft %4, face %5.")
                 .arg(degrees(wedge.loft_rad), degrees(r.open_rad),
                      degrees(s.swing.deliveredLean_rad), degrees(s.swing.delivery.dynamicLoft_rad),
                      sideDegrees(s.swing.delivery.faceAngle_rad)),
-            tr("Geometry, exact.")};
+            WhySteps::tr("Geometry, exact.")};
 }
 
 WhyStep delivery(const ShotResult& s, const Recipe& r, const Units& u) {
-    return {tr("Delivery"),
-            tr("Low point L = 2 cm + 0.35 cm for each % of weight above 50. Attack = "
-               "−asin((L − b) / R); hit before the low point on a plane tilted by ψ, the path goes "
-               "right by asin(tan|attack| / tan ψ)."),
-            tr("L %1, ball b %2, radius R %3, ψ %4: attack %5, path %6.")
-                .arg(cm(s.swing.lowPoint_m), cm(r.ballForward_m),
-                     number(s.swing.radius_m * u.heightFactor(), 2) + QChar(0xA0) + u.heightName(),
-                     degrees(s.swing.plane_rad), attackDegrees(s.swing.delivery.attack_rad),
-                     sideDegrees(s.swing.delivery.path_rad)),
-            tr("A starting guess for an unknown player; this player's own swings replace it.")};
+    return {
+        WhySteps::tr("Delivery"),
+        WhySteps::tr(
+            "Low point L = 2 cm + 0.35 cm for each % of weight above 50. Attack = "
+            "−asin((L − b) / R); hit before the low point on a plane tilted by ψ, the path goes "
+            "right by asin(tan|attack| / tan ψ)."),
+        WhySteps::tr("L %1, ball b %2, radius R %3, ψ %4: attack %5, path %6.")
+            .arg(cm(s.swing.lowPoint_m), cm(r.ballForward_m),
+                 number(s.swing.radius_m * u.heightFactor(), 2) + QChar(0xA0) + u.heightName(),
+                 degrees(s.swing.plane_rad), attackDegrees(s.swing.delivery.attack_rad),
+                 sideDegrees(s.swing.delivery.path_rad)),
+        WhySteps::tr(
+            "A starting guess for an unknown player; this player's own swings replace it.")};
 }
 
 WhyStep lie(const ShotResult& s, const Recipe& r, const Units& u) {
-    return {tr("Lie, ball and face"),
-            tr("Friction μ = ball × face × (1 − 0.8 c^0.4 (0.6 + 0.4 w)) for cover c and moisture "
-               "w; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
-            tr("μ %1; the club keeps %2 of %3; the grass turns the face by %4.")
+    return {WhySteps::tr("Lie, ball and face"),
+            WhySteps::tr(
+                "Friction μ = ball × face × (1 − 0.8 c^0.4 (0.6 + 0.4 w)) for cover c and moisture "
+                "w; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
+            WhySteps::tr("μ %1; the club keeps %2 of %3; the grass turns the face by %4.")
                 .arg(number(s.contact.friction, 2), percent(s.contact.speedKept),
                      u.speed(r.clubSpeed_mps), degrees(s.contact.faceTurn_rad)),
-            tr("Starting guesses, to be tuned to ball, face and lie.")};
+            WhySteps::tr("Starting guesses, to be tuned to ball, face and lie.")};
 }
 
 WhyStep strike(const ShotResult& s, const Units& u) {
     const double speed = s.swing.delivery.clubSpeed_mps;
     const double normal = speed * std::cos(s.strike.spinLoft_rad);
     const double along = speed * std::sin(s.strike.spinLoft_rad);
-    return {tr("Strike"),
-            tr("Of the club's speed v, v cos(spin loft) drives the ball and v sin(spin loft) drags "
-               "it along the face. Gripping needs J(grip) = (1 + e_t) m u / (1 + 1/α + m/M); the "
-               "face gives at most μ J(normal). Spin comes from the smaller."),
-            tr("v %1 at spin loft %2: %3 through, %4 along. J(grip) is %5 of what friction "
-               "gives, so %6. Ball %7, launch %8, spin %9.")
-                .arg(u.speed(speed), degrees(s.strike.spinLoft_rad), u.speed(normal),
-                     u.speed(along), number(s.strike.gripRatio, 2),
-                     s.strike.limitedByFriction() ? tr("friction limits the spin")
-                                                  : tr("loft limits the spin"),
-                     u.speed(s.strike.launch.speed_mps()), degrees(s.strike.launch.angle_rad()),
-                     rpm(s.strike.launch.spinRate_radps())),
-            tr("Oblique impact of a rigid ball with friction; e = 0.878 − 0.003 v(normal). Within "
-               "2 % of tour averages in ball speed and 9 % in spin.")};
+    return {
+        WhySteps::tr("Strike"),
+        WhySteps::tr(
+            "Of the club's speed v, v cos(spin loft) drives the ball and v sin(spin loft) drags "
+            "it along the face. Gripping needs J(grip) = (1 + e_t) m u / (1 + 1/α + m/M); the "
+            "face gives at most μ J(normal). Spin comes from the smaller."),
+        WhySteps::tr("v %1 at spin loft %2: %3 through, %4 along. J(grip) is %5 of what friction "
+                     "gives, so %6. Ball %7, launch %8, spin %9.")
+            .arg(u.speed(speed), degrees(s.strike.spinLoft_rad), u.speed(normal), u.speed(along),
+                 number(s.strike.gripRatio, 2),
+                 s.strike.limitedByFriction() ? WhySteps::tr("friction limits the spin")
+                                              : WhySteps::tr("loft limits the spin"),
+                 u.speed(s.strike.launch.speed_mps()), degrees(s.strike.launch.angle_rad()),
+                 rpm(s.strike.launch.spinRate_radps())),
+        WhySteps::tr(
+            "Oblique impact of a rigid ball with friction; e = 0.878 − 0.003 v(normal). Within "
+            "2 % of tour averages in ball speed and 9 % in spin.")};
 }
 
 WhyStep flight(const ShotResult& s, const Air& air, const Units& u) {
-    return {tr("Flight"),
-            tr("Drag C_D = 0.277 + 0.288 / (1 + exp((Re − 45 000) / 7 000)) + 0.170 S and lift "
-               "C_L = 0.380 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
-               "second."),
-            tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
-                .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
-                     u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
-                     u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
-            tr("Fitted to published tour averages: carry within 3.5 %. Runge-Kutta, landing within "
-               "1 cm.")};
+    return {
+        WhySteps::tr("Flight"),
+        WhySteps::tr(
+            "Drag C_D = 0.277 + 0.288 / (1 + exp((Re − 45 000) / 7 000)) + 0.170 S and lift "
+            "C_L = 0.380 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
+            "second."),
+        WhySteps::tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
+            .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
+                 u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
+                 u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
+        WhySteps::tr(
+            "Fitted to published tour averages: carry within 3.5 %. Runge-Kutta, landing within "
+            "1 cm.")};
 }
 
 WhyStep ground(const ShotResult& s, const Units& u) {
     QStringList bounces;
     for (std::size_t i = 0; i < s.run.bouncesKept(); ++i) {
         const Bounce& b = s.run.bounces[i];
-        bounces << tr("%1 to %2%3")
+        bounces << WhySteps::tr("%1 to %2%3")
                        .arg(number(b.forwardBefore_mps() * u.speedFactor(), 1),
                             u.speed(b.forwardAfter_mps()),
-                            b.checks() ? tr(" (checks)") : QString());
+                            b.checks() ? WhySteps::tr(" (checks)") : QString());
     }
-    return {tr("Ground"),
-            tr("The dent tilts the turf's normal back by (15.4° / F)(V / 18.6)(φ / 44.4°); e = "
-               "√F (0.510 − 0.0375 p + 0.000903 p²); friction takes at most μ(1 + e)p of the "
-               "contact's speed; then it slides, rolls and stops at the green's rate."),
-            tr("Forward speed in each bounce: %1. Rests %2 from where it pitched.")
-                .arg(bounces.isEmpty() ? tr("none") : bounces.join(QStringLiteral("; ")),
+    return {WhySteps::tr("Ground"),
+            WhySteps::tr(
+                "The dent tilts the turf's normal back by (15.4° / F)(V / 18.6)(φ / 44.4°); e = "
+                "√F (0.510 − 0.0375 p + 0.000903 p²); friction takes at most μ(1 + e)p of the "
+                "contact's speed; then it slides, rolls and stops at the green's rate."),
+            WhySteps::tr("Forward speed in each bounce: %1. Rests %2 from where it pitched.")
+                .arg(bounces.isEmpty() ? WhySteps::tr("none") : bounces.join(QStringLiteral("; ")),
                      u.length(s.run.release_m, 1)),
-            tr("After Penner, \"The run of a golf ball\", Can. J. Phys. 80 (2002). Covers landing "
-               "speeds up to about 40 m/s.")};
+            WhySteps::tr(
+                "After Penner, \"The run of a golf ball\", Can. J. Phys. 80 (2002). Covers landing "
+                "speeds up to about 40 m/s.")};
 }
 
 WhyStep setUp(const Recipe& declared, const Recipe& delivered) {
     const auto balls = [](double m) { return number(m / constants::ballWidth_m, 1); };
-    return {tr("Set-up"),
-            tr("Delivered = offset + factor × declared, for opening, lean and ball position."),
-            tr("Opening %1 comes as %2, lean %3 as %4, the ball %5 balls forward as %6.")
+    return {WhySteps::tr("Set-up"),
+            WhySteps::tr(
+                "Delivered = offset + factor × declared, for opening, lean and ball position."),
+            WhySteps::tr("Opening %1 comes as %2, lean %3 as %4, the ball %5 balls forward as %6.")
                 .arg(degrees(declared.open_rad), degrees(delivered.open_rad),
                      degrees(declared.lean_rad), degrees(delivered.lean_rad),
                      balls(declared.ballForward_m), balls(delivered.ballForward_m)),
-            tr("Tuned to this player's declared set-ups.")};
+            WhySteps::tr("Tuned to this player's declared set-ups.")};
 }
 
 WhyStep margin(const ShotResult& s) {
-    return {tr("Strike margin"),
-            tr("Effective bounce = bounce + dynamic loft − loft; the edge is 12 mm × sin of it "
-               "above the sole's lowest point. Thin: the edge passes above where the face would "
-               "meet the ball, sit + r (1 − sin dynamic loft). Fat: the sole is deeper than the "
-               "lie gives."),
-            tr("Effective bounce %1, edge %2 up, ball met at %3: clean from %4 to %5 of depth.")
+    return {WhySteps::tr("Strike margin"),
+            WhySteps::tr(
+                "Effective bounce = bounce + dynamic loft − loft; the edge is 12 mm × sin of it "
+                "above the sole's lowest point. Thin: the edge passes above where the face would "
+                "meet the ball, sit + r (1 − sin dynamic loft). Fat: the sole is deeper than the "
+                "lie gives."),
+            WhySteps::tr(
+                "Effective bounce %1, edge %2 up, ball met at %3: clean from %4 to %5 of depth.")
                 .arg(degrees(s.margin.effectiveBounce_rad), mm(s.margin.leadingEdge_m),
                      mm(s.margin.ballContact_m), mm(s.margin.cleanFrom_m), mm(s.margin.cleanTo_m)),
-            tr("Geometry; the depth that a lie gives is a starting guess.")};
+            WhySteps::tr("Geometry; the depth that a lie gives is a starting guess.")};
 }
 
 }  // namespace

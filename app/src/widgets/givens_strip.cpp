@@ -30,9 +30,8 @@ constexpr int widest_px = 200;
 template <class Named>
 QStringList textsOf(std::span<const Named> all) {
     QStringList out;
-    for (const Named& n : all) {
-        out << text::fromUtf8(n.text);
-    }
+    for (const Named& n : all)
+        out << text::nameOf(n);
     return out;
 }
 
@@ -42,7 +41,7 @@ GivenCell::GivenCell(const QString& title, QWidget* parent)
     : QAbstractButton(parent), title_(title) {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    setToolTip(tr("Change the %1").arg(title.toLower()));
+    setToolTip(tr("Change: %1").arg(title));
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
 }
 
@@ -180,7 +179,7 @@ void GivensStrip::addNumber(QFormLayout& form, const QString& name, const QStrin
     BenchState now = bench_.state();
     field->setSi(member(now));
     connect(field, &QuantityField::edited, this, [this, name, member](double si) {
-        change(tr("change %1").arg(name.toLower()), [&](BenchState& s) { member(s) = si; });
+        change(tr("change: %1").arg(name), [&](BenchState& s) { member(s) = si; });
     });
     form.addRow(name, field);
 }
@@ -192,7 +191,7 @@ void GivensStrip::addChoice(QFormLayout& form, const QString& name, const QStrin
     box->setCurrentIndex(index);
     box->setAccessibleName(name);
     connect(box, &QComboBox::currentIndexChanged, this, [this, name, apply](int i) {
-        change(tr("change %1").arg(name.toLower()), [&](BenchState& s) { apply(s, i); });
+        change(tr("change: %1").arg(name), [&](BenchState& s) { apply(s, i); });
     });
     form.addRow(name, box);
 }
@@ -219,7 +218,7 @@ void GivensStrip::addKeptPart(QFormLayout& form, const QString& title, store::Ki
     acts.choose = [this, all, put, title](const QString& name) {
         for (const Kept& k : std::vector<Kept>(log_.records().*all)) {
             if (k.name != name.toStdString()) continue;
-            change(tr("take one of the %1").arg(title.toLower()),
+            change(GivensStrip::tr("take one of: %1").arg(title),
                    [&](BenchState& s) { put(s, k); });
         }
     };

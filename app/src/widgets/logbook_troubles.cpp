@@ -48,9 +48,7 @@ void LogbookTroubles::tell() {
 void LogbookTroubles::tellOpen(const QString& name) {
     if (log_.isHeld()) {
         const int edits = log_.waitingEdits();
-        const QString waiting = edits == 0   ? QString()
-                                : edits == 1 ? tr(" One change waits.")
-                                             : tr(" %1 changes wait.").arg(edits);
+        const QString waiting = edits == 0 ? QString() : tr(" %n change(s) wait.", nullptr, edits);
         return bar_.tell(tr("%1 is held by another program: nothing can be written until it is "
                             "free. Live shots stay with the launch monitor.")
                                  .arg(name) +

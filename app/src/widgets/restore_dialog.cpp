@@ -12,6 +12,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "text/said.h"
 #include "text/units.h"
 #include "wedgeon/store/error.h"
 
@@ -34,7 +35,7 @@ RestoreDialog::RestoreDialog(const QString& logbook, QWidget* parent)
                   book.requireSound();
                   seen.summary = book.summary();
               } catch (const store::StoreError& e) {
-                  seen.error = QString::fromUtf8(e.what());
+                  seen.error = text::said(e);
               }
               return seen;
           },
@@ -98,8 +99,7 @@ void RestoreDialog::show(const Seen& seen) {
     }
     const store::LogbookSummary& s = *seen.summary;
     const QString shots = text::shots(static_cast<qsizetype>(s.shots));
-    QString said = s.sessions == 1 ? tr("%1 in one session").arg(shots)
-                                   : tr("%1 in %2 sessions").arg(shots).arg(s.sessions);
+    QString said = tr("%1 in %n session(s)", nullptr, static_cast<int>(s.sessions)).arg(shots);
     if (!s.newestSession.empty())
         said += tr("; the newest is \"%1\"").arg(text::fromUtf8(s.newestSession).left(60));
     said += QLatin1Char('.');

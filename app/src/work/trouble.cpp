@@ -7,6 +7,8 @@
 #include <exception>
 #include <new>
 
+#include "text/said.h"
+
 namespace wedgeon {
 namespace {
 
@@ -27,7 +29,7 @@ QString wordsOfException() {
     } catch (const std::bad_alloc&) {
         return QApplication::translate("trouble", "there is not enough memory");
     } catch (const std::exception& e) {
-        return QString::fromUtf8(e.what());
+        return text::said(e);
     } catch (...) {
         return QApplication::translate("trouble", "the program met something unknown");
     }

@@ -9,7 +9,7 @@
 
 namespace wedgeon {
 
-/// A field's value is not a number or outside what the model covers; the text names all three.
+/// A field's value is not a number or outside what the model covers.
 class RangeError : public std::invalid_argument {
 public:
     RangeError(std::string_view field, double value, double low, double high);

@@ -6,8 +6,8 @@
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
-#include <stdexcept>
+#include <limits>
+#include <string>
 
 #include "wedgeon/error.h"
 #include "wedgeon/shot/predictor.h"
@@ -179,61 +179,33 @@ VectorXd solve(const Problem& problem, const VectorXd& from) {
 }
 
 void validate(const std::vector<Target>& targets, const std::vector<Freedom>& freedoms) {
-    if (targets.empty()) throw std::invalid_argument("no result is asked for");
-    if (freedoms.empty()) throw std::invalid_argument("nothing is free to change");
+    constexpr double least = std::numeric_limits<double>::min();
+    constexpr double most = std::numeric_limits<double>::max();
+    requireRange("targets", static_cast<double>(targets.size()), 1, most);
+    requireRange("freedoms", static_cast<double>(freedoms.size()), 1, most);
     for (const Target& t : targets) {
-        if (!std::isfinite(t.value) || !(t.tolerance > 0.0) || !std::isfinite(t.tolerance)) {
-            throw std::invalid_argument(
-                std::string(info(t.outcome).key) +
-                ": value and tolerance must be numbers, the tolerance above 0");
-        }
+        const std::string key(info(t.outcome).key);
+        requireRange(key, t.value, -most, most);
+        requireRange(key + ".within", t.tolerance, least, most);
     }
     for (const Freedom& f : freedoms) {
         const DialInfo& d = info(f.dial);
-        if (!(f.cost > 0.0) || !std::isfinite(f.cost)) {
-            throw std::invalid_argument(std::string(d.key) + ": the cost must be above 0");
-        }
-        if (!(f.low.value_or(d.low) <= f.high.value_or(d.high))) {
-            throw std::invalid_argument(std::string(d.key) +
-                                        ": its lower bound is above its upper one");
-        }
+        requireRange(std::string(d.key) + ".cost", f.cost, least, most);
+        requireRange(std::string(d.key) + ".low", f.low.value_or(d.low), -most,
+                     f.high.value_or(d.high), d.factor);
     }
 }
 
-std::string number(double value) {
-    char buffer[32];
-    std::snprintf(buffer, sizeof buffer, "%.4g", value);
-    return buffer;
-}
-
-/// Why it cannot be, in words.
-std::string findReason(const InverseResult& result, const Predictor& predictor) {
+/// Which target is missed by most, and whether it is friction that holds it.
+void findWhy(InverseResult& result, const Predictor& predictor) {
     const auto worst = std::max_element(result.reached.begin(), result.reached.end(),
                                         [](const Reached& a, const Reached& b) {
                                             return std::abs(a.reached - a.wanted) / a.tolerance <
                                                    std::abs(b.reached - b.wanted) / b.tolerance;
                                         });
-    const OutcomeInfo& o = info(worst->outcome);
-    std::string said = std::string(o.key) + " comes to " + number(worst->reached * o.factor) +
-                       " at the nearest, not " + number(worst->wanted * o.factor) + ".";
-    const ShotResult shot = predictor.shot(result.recipe);
-    const bool wantsSpin = worst->outcome == Outcome::SpinRate && worst->wanted > worst->reached;
-    if (wantsSpin && shot.strike.limitedByFriction()) {
-        said += " Friction limits the spin of this ball, face and lie: more loft adds none.";
-    }
-    std::string bound;
-    for (const Dial d : result.atBound) {
-        bound += (bound.empty() ? "" : ", ") + std::string(info(d).key) + " at " +
-                 number(dialOf(result.recipe, d) * info(d).factor);
-    }
-    if (!bound.empty()) {
-        said += " It is held by " + bound + ".";
-    } else if (result.reached.size() > 1) {
-        said += " What is asked for pulls against itself with only this free to change.";
-    } else {
-        said += " What is free to change has no more effect on it here.";
-    }
-    return said;
+    result.worst = static_cast<std::size_t>(worst - result.reached.begin());
+    result.gripIsSpent = worst->outcome == Outcome::SpinRate && worst->wanted > worst->reached &&
+                         predictor.shot(result.recipe).strike.limitedByFriction();
 }
 
 }  // namespace
@@ -251,7 +223,7 @@ InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Targe
         none.recipe = start;
         for (const Target& t : targets)
             none.reached.push_back({t.outcome, t.value, valueOf(now, t.outcome), t.tolerance});
-        none.reason = "Asking for results works on plain ground only, not over a line.";
+        none.overALine = true;
         return none;
     }
     const Problem problem(start, *this, targets, freedoms);
@@ -284,7 +256,7 @@ InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Targe
             result.atBound.push_back(freedoms[static_cast<std::size_t>(i)].dial);
         }
     }
-    result.reason = result.found ? "" : findReason(result, *this);
+    if (!result.found) findWhy(result, *this);
     return result;
 }
 

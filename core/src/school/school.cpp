@@ -32,55 +32,55 @@ constexpr std::array<MeasureInfo, measureCount> measureInfos{{
 }};
 
 constexpr std::array flightedClaims{
-    Claim{Measure::Launch, -1, "launches lower"},
-    Claim{Measure::Spin, 1, "spins more"},
-    Claim{Measure::LandingAngle, -1, "lands flatter"},
-    Claim{Measure::SpinAxis, -1, "curves a little from right to left"},
-    Claim{Measure::Release, -1, "stops sooner for all that"},
+    Claim{Measure::Launch, -1, "launches-lower"},
+    Claim{Measure::Spin, 1, "spins-more"},
+    Claim{Measure::LandingAngle, -1, "lands-flatter"},
+    Claim{Measure::SpinAxis, -1, "curves-a-little-from-right-to-left"},
+    Claim{Measure::Release, -1, "stops-sooner-for-all-that"},
 };
 constexpr std::array softHeightClaims{
-    Claim{Measure::Launch, 1, "launches higher"},
-    Claim{Measure::LandingAngle, 1, "lands steeper"},
-    Claim{Measure::Release, -1, "stops sooner"},
-    Claim{Measure::ClubSpeed, 1, "needs more speed for the same carry"},
-    Claim{Measure::LeadingEdge, 1, "shows the ground the bounce, not the edge"},
+    Claim{Measure::Launch, 1, "launches-higher"},
+    Claim{Measure::LandingAngle, 1, "lands-steeper"},
+    Claim{Measure::Release, -1, "stops-sooner"},
+    Claim{Measure::ClubSpeed, 1, "needs-more-speed-for-the-same-carry"},
+    Claim{Measure::LeadingEdge, 1, "shows-the-ground-the-bounce-not-the-edge"},
 };
 constexpr std::array brushClaims{
-    Claim{Measure::Attack, 1, "comes in shallower"},
-    Claim{Measure::LeadingEdge, 1, "lets the sole's bounce work"},
-    Claim{Measure::Launch, 1, "launches higher"},
-    Claim{Measure::Room, 1, "forgives more"},
+    Claim{Measure::Attack, 1, "comes-in-shallower"},
+    Claim{Measure::LeadingEdge, 1, "lets-the-bounce-work"},
+    Claim{Measure::Launch, 1, "launches-higher"},
+    Claim{Measure::Room, 1, "forgives-more"},
 };
 constexpr std::array chopClaims{
-    Claim{Measure::Attack, -1, "comes in steeper"},
-    Claim{Measure::Launch, -1, "launches lower"},
-    Claim{Measure::Spin, 1, "squeezes more spin out of the ball"},
-    Claim{Measure::LeadingEdge, -1, "leads with the edge"},
+    Claim{Measure::Attack, -1, "comes-in-steeper"},
+    Claim{Measure::Launch, -1, "launches-lower"},
+    Claim{Measure::Spin, 1, "squeezes-more-spin-out-of-the-ball"},
+    Claim{Measure::LeadingEdge, -1, "leads-with-the-edge"},
 };
 constexpr std::array cutClaims{
-    Claim{Measure::SpinAxis, 1, "curves to the right"},
-    Claim{Measure::Launch, 1, "launches higher"},
-    Claim{Measure::Release, -1, "stops sooner"},
-    Claim{Measure::Spin, 1, "spins more"},
+    Claim{Measure::SpinAxis, 1, "curves-to-the-right"},
+    Claim{Measure::Launch, 1, "launches-higher"},
+    Claim{Measure::Release, -1, "stops-sooner"},
+    Claim{Measure::Spin, 1, "spins-more"},
 };
 constexpr std::array turnoverClaims{
-    Claim{Measure::FaceAngle, -1, "closes the face through the strike"},
-    Claim{Measure::SpinAxis, -1, "curves from right to left"},
-    Claim{Measure::Launch, -1, "launches lower"},
-    Claim{Measure::Release, 1, "runs out more"},
+    Claim{Measure::FaceAngle, -1, "closes-the-face-through-the-strike"},
+    Claim{Measure::SpinAxis, -1, "curves-from-right-to-left"},
+    Claim{Measure::Launch, -1, "launches-lower"},
+    Claim{Measure::Release, 1, "runs-out-more"},
 };
 constexpr std::array openMiddleClaims{
-    Claim{Measure::DynamicLoft, 1, "keeps the loft on"},
-    Claim{Measure::Apex, 1, "flies higher"},
-    Claim{Measure::LandingAngle, 1, "lands steeper"},
-    Claim{Measure::Release, -1, "stops sooner"},
-    Claim{Measure::LeadingEdge, 1, "lets the sole's bounce work"},
+    Claim{Measure::DynamicLoft, 1, "keeps-the-loft-on"},
+    Claim{Measure::Apex, 1, "flies-higher"},
+    Claim{Measure::LandingAngle, 1, "lands-steeper"},
+    Claim{Measure::Release, -1, "stops-sooner"},
+    Claim{Measure::LeadingEdge, 1, "lets-the-bounce-work"},
 };
 constexpr std::array runnerClaims{
-    Claim{Measure::Launch, -1, "launches low"},
-    Claim{Measure::Spin, -1, "spins less"},
-    Claim{Measure::Release, 1, "runs far, up a bank as well"},
-    Claim{Measure::ClubSpeed, -1, "needs less speed for the same carry"},
+    Claim{Measure::Launch, -1, "launches-low"},
+    Claim{Measure::Spin, -1, "spins-less"},
+    Claim{Measure::Release, 1, "runs-far-up-a-bank-as-well"},
+    Claim{Measure::ClubSpeed, -1, "needs-less-speed-for-the-same-carry"},
 };
 
 Recipe ordinary() {
@@ -97,17 +97,9 @@ Recipe with(Change change) {
     return r;
 }
 
-constexpr std::string_view anOrdinaryPitch = "an ordinary pitch";
-
 std::array<School, 8> makeSchools() {
     return {{
-        {"flighted", "Flighted",
-         "Ball a ball back, hands ahead and held there, weight forward, the face a little closed "
-         "to "
-         "the path.",
-         "Whether the player can hold the hands ahead at this length, and how the low flight is "
-         "judged with a wind in the face.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"flighted", "ordinary-pitch", with([](Recipe& r) {
              r.ballForward_m = -ball;
              r.lean_rad = 6 * rad;
              r.weightLead_pct = 62;
@@ -115,11 +107,7 @@ std::array<School, 8> makeSchools() {
              r.release = Release::Hold;
          }),
          ordinary(), flightedClaims},
-        {"soft-height", "Soft height",
-         "Ball forward, face open before gripping, shaft upright, the face kept up after the ball.",
-         "How often the player strikes it cleanly off this lie, and the nerve for so much speed "
-         "over so little way.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"soft-height", "ordinary-pitch", with([](Recipe& r) {
              r.ballForward_m = 0.75 * ball;
              r.lean_rad = 0.0;
              r.weightLead_pct = 54;
@@ -127,47 +115,28 @@ std::array<School, 8> makeSchools() {
              r.release = Release::Hold;
          }),
          ordinary(), softHeightClaims},
-        {"brush", "Brush",
-         "Shaft near upright, a wide and shallow swing, the sole's bounce on the grass, almost no "
-         "divot.",
-         "How this player's low point scatters with a wide swing; the sole's shape beyond its "
-         "bounce.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"brush", "ordinary-pitch", with([](Recipe& r) {
              r.lean_rad = 1 * rad;
              r.swingRadius_m = 1.5;
          }),
          ordinary(), brushClaims},
-        {"chop", "Chop",
-         "Steep and wristy, ball back, weight forward, the ball squeezed against the ground.",
-         "Nothing squeezes the ball: it is gone long before it could reach the ground. What the "
-         "hands feel, and whether a steep strike is cleaner out of deep grass, is not in the "
-         "model.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"chop", "ordinary-pitch", with([](Recipe& r) {
              r.ballForward_m = -0.75 * ball;
              r.lean_rad = 7 * rad;
              r.weightLead_pct = 68;
              r.swingRadius_m = 0.8;
          }),
          ordinary(), chopClaims},
-        {"cut-across", "Cut across",
-         "Face open, body aimed left, swung along the body, so that the path cuts across the ball.",
-         "Whether the player can find the middle of a face that looks so far from the path.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"cut-across", "ordinary-pitch", with([](Recipe& r) {
              r.open_rad = 16 * rad;
              r.lean_rad = 3 * rad;
              r.bodyLine_rad = -12 * rad;
              r.swingAlong = SwingAlong::Body;
          }),
          ordinary(), cutClaims},
-        {"turnover", "Turnover", "The forearms turn and the face closes through the strike.",
-         "How well a player times the turn: the model closes the face by the same angle each time.",
-         anOrdinaryPitch, with([](Recipe& r) { r.release = Release::Rotate; }), ordinary(),
-         turnoverClaims},
-        {"open-middle", "Open, hands in the middle",
-         "From 80 to 110 yards: face a little open at address, hands in the middle, ball in the "
-         "middle, against hands ahead and a square face.",
-         "Which of the two the player repeats better from day to day.", "hands ahead and square",
-         with([](Recipe& r) {
+        {"turnover", "ordinary-pitch", with([](Recipe& r) { r.release = Release::Rotate; }),
+         ordinary(), turnoverClaims},
+        {"open-middle", "hands-ahead", with([](Recipe& r) {
              r.open_rad = 6 * rad;
              r.lean_rad = 0.0;
          }),
@@ -176,12 +145,7 @@ std::array<School, 8> makeSchools() {
              r.weightLead_pct = 60;
          }),
          openMiddleClaims},
-        {"shut-runner", "Shut runner",
-         "Face closed by 30 to 45 degrees before gripping, ball back, swung from the inside; runs "
-         "up a bank.",
-         "How the bank takes the ball: a bounce on rough, tilted ground scatters far more than one "
-         "on a green.",
-         anOrdinaryPitch, with([](Recipe& r) {
+        {"shut-runner", "ordinary-pitch", with([](Recipe& r) {
              r.open_rad = -32 * rad;
              r.ballForward_m = -0.5 * ball;
              r.bodyLine_rad = 10 * rad;

@@ -56,7 +56,7 @@ std::optional<Launch> tune::launchOf(const TuneShot& s) {
 PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
                           const std::stop_token& stop) {
     PartFit<AirTuning> out;
-    if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
+    if (strike.refused || strike.weights.size() != shots.size()) return out;
     std::vector<Flown> flown;
     const std::size_t step = shots.size() / mostFlights + 1;
     for (std::size_t i = 0; i < shots.size(); i += step) {

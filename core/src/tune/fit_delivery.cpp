@@ -183,7 +183,7 @@ std::vector<DeliveryTuning::SwingSpeed> speedsOf(std::span<const TuneShot> shots
 PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
                                     const std::stop_token& stop) {
     PartFit<DeliveryTuning> out;
-    if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
+    if (strike.refused || strike.weights.size() != shots.size()) return out;
     std::vector<Meant> meant;
     std::map<std::string, Kind> kinds;
     const std::size_t every = shots.size() / mostSwings + 1;

@@ -219,7 +219,7 @@ FlightResult flightOf(const TuneShot& s, const Tuning& tuning) {
 GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, const AirTuning& air,
                     const std::stop_token& stop) {
     GroundFit out;
-    if (!strike.refused.empty() || strike.weights.size() != shots.size()) return out;
+    if (strike.refused || strike.weights.size() != shots.size()) return out;
     Tuning tuning;
     tuning.strike = strike.tuning;
     tuning.air = air;

@@ -61,7 +61,7 @@ SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
 
 Tuning PlayerFit::tuning() const {
     Tuning t;
-    if (!strike.refused.empty()) return t;
+    if (strike.refused) return t;
     t.strike = strike.tuning;
     t.air = air.tuning;
     t.ground = ground.tuning;
@@ -85,7 +85,7 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
     TuneOptions first = options;
     first.progress = [&](double share) { tell(strikeDone * share); };
     fit.strike = fitStrike(shots, first);
-    if (!fit.strike.refused.empty()) return fit;
+    if (fit.strike.refused) return fit;
     tell(strikeDone);
     fit.air = fitAir(shots, fit.strike, options.stop);
     tell(airDone);
@@ -96,7 +96,7 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
     fit.spread = spreadOf(shots, fit, options.stop);
     tell(1.0);
     if (options.stop.stop_requested()) {
-        fit.strike.refused = "stopped";
+        fit.strike.refused = FitRemark{FitRemark::Kind::Stopped};
         fit.strike.weights.assign(shots.size(), 0.0);
     }
     return fit;

@@ -7,7 +7,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdio>
 #include <memory>
 
 #include "tune/estimates.h"
@@ -36,13 +35,6 @@ constexpr int mostPasses = 3;
 /// Noise that changes by less than this share from pass to pass stands.
 constexpr double sameNoise = 0.03;
 
-template <class... Values>
-std::string said(const char* format, Values... values) {
-    std::array<char, 256> text{};
-    std::snprintf(text.data(), text.size(), format, values...);
-    return text.data();
-}
-
 /// The prior: parameters are in units of its deviations.
 template <int n>
 struct StandardNormal {
@@ -63,12 +55,9 @@ public:
     TuneResult run() {
         collect();
         if (used_.size() < fewestShots) {
-            return refuse(
-                said("%zu shots with club speed, attack angle, dynamic loft and ball data "
-                     "are too few: six are needed",
-                     used_.size()));
+            return refuse({FitRemark::Kind::TooFew, used_.size()});
         }
-        if (std::string why = findImplausible(); !why.empty()) return refuse(why);
+        if (const auto why = findImplausible()) return refuse(*why);
         dropFrozenSpin();
         x_.assign(layout_.size(), 0.0);
         // From a loss that any start survives to one that forgets gross misreads.
@@ -76,11 +65,11 @@ public:
         const ceres::TukeyLoss tukey(tukeyScale);
         // The start needs no more than some of many shots.
         if (!solve(cauchy, std::max<std::size_t>(1, used_.size() / startShots)))
-            return refuse("stopped");
+            return refuse({FitRemark::Kind::Stopped});
         findNoise();
         for (int pass = 0; pass < mostPasses; ++pass) {
             if (options_.progress) options_.progress((pass + 1.0) / (mostPasses + 1.0));
-            if (!solve(tukey, 1)) return refuse("stopped");
+            if (!solve(tukey, 1)) return refuse({FitRemark::Kind::Stopped});
             const Noise before = noise_;
             findNoise();
             if (std::abs(noise_.speed / before.speed - 1) < sameNoise &&
@@ -90,19 +79,16 @@ public:
         }
         findCovariance(tukey);
         if (result_.downWeighted * 5 > used_.size() * 2) {
-            return refuse(
-                said("%zu of %zu shots do not fit any strike together with the others; "
-                     "look at the quality notes first",
-                     result_.downWeighted, used_.size()));
+            return refuse({FitRemark::Kind::Disagree, result_.downWeighted, used_.size()});
         }
         report();
         return std::move(result_);
     }
 
 private:
-    TuneResult refuse(std::string why) {
+    TuneResult refuse(const FitRemark& why) {
         TuneResult out;
-        out.refused = std::move(why);
+        out.refused = why;
         out.weights.assign(shots_.size(), 0.0);
         out.used = used_.size();
         return out;
@@ -137,7 +123,7 @@ private:
     }
 
     /// A whole column that no strike gives: a unit mix-up, or values that are not what they say.
-    std::string findImplausible() const {
+    std::optional<FitRemark> findImplausible() const {
         std::vector<double> speed, spin;
         const std::array<double, playerCount> zero{};
         for (const ShotResiduals& s : residuals_) {
@@ -147,18 +133,12 @@ private:
         }
         const auto off = [](double ratio) { return ratio > wrongUnit || ratio < 1 / wrongUnit; };
         if (const double r = medianOf(speed); !speed.empty() && off(r)) {
-            return said(
-                "the ball speed is typically %.2f times what the club gives: one of the two "
-                "is in another unit",
-                r);
+            return FitRemark{FitRemark::Kind::BallSpeedOff, 0, 0, r};
         }
         if (const double r = medianOf(spin); !spin.empty() && (r > 2.2 || r < 1 / 2.2)) {
-            return said(
-                "the spin is typically %.2f times what the strike gives: another unit, or "
-                "not a spin rate",
-                r);
+            return FitRemark{FitRemark::Kind::SpinOff, 0, 0, r};
         }
-        return {};
+        return std::nullopt;
     }
 
     /// A spin that never moves was not measured.
@@ -176,9 +156,7 @@ private:
         if (same * 2 < spins.size()) return;
         for (ShotResiduals& s : residuals_)
             s.spin_radps = std::numeric_limits<double>::quiet_NaN();
-        result_.notes.push_back(
-            "Half of the shots and more have the same spin to the digit: it was not measured, and "
-            "spin is left out of the fit.");
+        result_.notes.push_back({FitRemark::Kind::FrozenSpin});
     }
 
     /// On every \p step -th shot.
@@ -334,9 +312,7 @@ private:
                              std::exp(t.logFriction + z80 * sd)};
         if (result_.downWeighted > 0) {
             result_.notes.push_back(
-                said("%zu of %zu shots fit badly and count little: mishits or "
-                     "misreads.",
-                     result_.downWeighted, used_.size()));
+                {FitRemark::Kind::BadShots, result_.downWeighted, used_.size()});
         }
     }
 
@@ -371,9 +347,7 @@ private:
         result_.estimates.push_back(e);
         if (!slipped) {
             result_.notes.push_back(
-                said("No shot has slipped: the friction of this ball, face and lie (%zu shots) is "
-                     "known only to be above %.2f.",
-                     e.shots, e.low80));
+                {FitRemark::Kind::NeverSlipped, e.shots, used_.size(), e.low80});
         }
     }
 

@@ -87,7 +87,7 @@ LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& op
             out.stopped = true;
             return out;
         }
-        if (!fit.strike.refused.empty()) continue;
+        if (fit.strike.refused) continue;
         const Tuning tuning = fit.tuning();
         const Regression regression(train);
         // How far the fitted shots lie from the model.

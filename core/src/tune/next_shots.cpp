@@ -71,7 +71,7 @@ std::vector<Candidate> candidatesOf(std::span<const TuneShot> shots, const TuneR
 
 std::vector<NextShot> findNextShots(std::span<const TuneShot> shots, const TuneResult& fit,
                                     std::size_t count) {
-    if (!fit.refused.empty() || fit.weights.size() != shots.size()) return {};
+    if (fit.refused || fit.weights.size() != shots.size()) return {};
     Layout layout;
     std::vector<double> weights = fit.weights;
     for (std::size_t i = 0; i < shots.size(); ++i) {

@@ -141,7 +141,7 @@ std::optional<TuneOutcomes> calcOutcomes(const TuneShot& s, const Tuning& tuning
 
 TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fit) {
     TuneResiduals out;
-    if (!fit.strike.refused.empty() || fit.strike.weights.size() != shots.size()) return out;
+    if (fit.strike.refused || fit.strike.weights.size() != shots.size()) return out;
     Tuning tuning = fit.tuning();
     std::map<int, GroundTuning> days;
     for (const GroundFit::Day& d : fit.ground.days)

@@ -88,7 +88,7 @@ QWidget* ExplainView::makePage() {
     row->setSpacing(12);
     for (std::size_t i = 0; i < shared.size(); ++i) {
         const QString name = shapeOf(shared[i].outcome, bench_.units()).name;
-        stairs_[i] = new SharesDrawing(tr("Shares of the %1").arg(name.toLower()));
+        stairs_[i] = new SharesDrawing(tr("Shares: %1").arg(name));
         row->addWidget(titledPanel(name, tr("from A to B"), stairs_[i]));
     }
     column->addLayout(row, 10);

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "drawings/dial_shape.h"
+#include "text/said.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 #include "widgets/sentence_label.h"
@@ -41,9 +42,7 @@ QStringList changesBetween(const Recipe& from, const Recipe& to, const Units& un
         const auto shape = shapeOf(d.dial, units);
         const QString before = shown(shape, dialOf(from, d.dial));
         const QString after = shown(shape, dialOf(to, d.dial));
-        if (before != after)
-            out << AskPage::tr("%1 from %2 to %3")
-                       .arg(out.isEmpty() ? shape.name : shape.name.toLower(), before, after);
+        if (before != after) out << AskPage::tr("%1 from %2 to %3").arg(shape.name, before, after);
     }
     return out;
 }
@@ -67,13 +66,10 @@ QString heldWords(const InverseResult& r, const Units& units) {
     QStringList held;
     for (const Dial d : r.atBound) {
         const auto shape = shapeOf(d, units);
-        held
-            << AskPage::tr("%1 at %2").arg(shape.name.toLower(), shown(shape, dialOf(r.recipe, d)));
+        held << AskPage::tr("%1 at %2").arg(shape.name, shown(shape, dialOf(r.recipe, d)));
     }
-    return AskPage::tr(
-               "Held by the %1, which is as far as a player goes. Free another part, or "
-               "ask for less.")
-        .arg(held.join(AskPage::tr(" and the ")));
+    return AskPage::tr("As far as a player goes: %1. Free another part, or ask for less.")
+        .arg(held.join(AskPage::tr("; ")));
 }
 
 }  // namespace
@@ -85,8 +81,8 @@ AskPage::AskPage(Workbench& bench, QWidget* parent)
               try {
                   return Predictor(q.player, q.conditions)
                       .findRecipe(q.start, q.targets, q.freedoms);
-              } catch (const std::invalid_argument& e) {
-                  return QString::fromUtf8(e.what());
+              } catch (const RangeError& e) {
+                  return text::said(e);
               }
           },
           [this](const Answer& answer) { show(answer); }) {

@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QSignalBlocker>
+#include <algorithm>
 
 #include "drawings/dial_shape.h"
 #include "style/style.h"
@@ -65,10 +66,25 @@ QString hintOf(Dial dial, const Units& u) {
 
 }  // namespace
 
+namespace {
+
+/// Room for every value of it, in whatever language its unit is.
+void fitWidth(QuantityField& field) {
+    constexpr int frameAndArrows_px = 24;
+    int widest = 0;
+    for (const double v : {field.minimum(), field.maximum()}) {
+        widest = std::max(
+            widest, field.fontMetrics().horizontalAdvance(field.textFromValue(v) + field.suffix()));
+    }
+    field.setMinimumWidth(widest + frameAndArrows_px);
+}
+
+}  // namespace
+
 QuantityField* makeDialField(Workbench& bench, Dial dial) {
     auto* field = new QuantityField(shapeOf(dial, bench.units()));
     field->setToolTip(hintOf(dial, bench.units()));
-    field->setMinimumWidth(dial == Dial::ClubSpeed || dial == Dial::BallForward ? 76 : 58);
+    fitWidth(*field);
     const auto follow = [&bench, dial, field] {
         field->setSi(dialOf(bench.state().recipe(), dial));
     };
@@ -80,6 +96,7 @@ QuantityField* makeDialField(Workbench& bench, Dial dial) {
     QObject::connect(&bench, &Workbench::changed, field, follow);
     QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
         field->setShape(shapeOf(dial, bench.units()));
+        fitWidth(*field);
         field->setToolTip(hintOf(dial, bench.units()));
         follow();
     });

@@ -13,6 +13,7 @@
 
 #include "drawings/dial_shape.h"
 #include "style/style.h"
+#include "text/schools.h"
 #include "views/shape/number_row.h"
 #include "wedgeon/error.h"
 #include "widgets/sentence_label.h"
@@ -82,10 +83,11 @@ QComboBox* makeChoice(Workbench& bench, const QString& name, const QStringList& 
         const QSignalBlocker quiet(box);
         box->setCurrentIndex(static_cast<int>(bench.state().recipe().*member));
     };
-    QObject::connect(box, &QComboBox::currentIndexChanged, &bench, [&bench, name, member](int i) {
+    const QString step = RecipePage::tr("change: %1").arg(name);
+    QObject::connect(box, &QComboBox::currentIndexChanged, &bench, [&bench, step, member](int i) {
         BenchState next = bench.state();
         next.recipe().*member = static_cast<Enum>(i);
-        bench.edit(next, RecipePage::tr("change %1").arg(name.toLower()));
+        bench.edit(next, step);
     });
     QObject::connect(&bench, &Workbench::changed, box, follow);
     follow();
@@ -190,8 +192,9 @@ void RecipePage::fillStarts() {
     start_->clear();
     starts_.clear();
     for (const School& s : schools()) {
-        starts_.push_back({std::string(s.name), std::string(s.key), s.recipe});
-        start_->addItem(tr("%1 (school)").arg(text::fromUtf8(s.name)));
+        const QString name = text::schoolName(s);
+        starts_.push_back({name.toStdString(), std::string(s.key), s.recipe});
+        start_->addItem(tr("%1 (school)").arg(name));
     }
     for (const NamedRecipe& r : book_.recipes()) {
         starts_.push_back(r);
@@ -228,15 +231,14 @@ void RecipePage::showSchool() {
                        static_cast<QWidget*>(claims_), static_cast<QWidget*>(unknown_)})
         w->setVisible(school);
     if (!school) return;
-    asks_->setText(text::fromUtf8(school->asks));
-    unknown_->setText(tr("What the model cannot know: %1").arg(text::fromUtf8(school->unknown)));
+    asks_->setText(text::schoolAsks(*school));
+    unknown_->setText(tr("What the model cannot know: %1").arg(text::schoolUnknown(*school)));
     // The one on the bench when it is of this school, so that an edit shows at once.
     const NamedRecipe& now = bench_.state().recipes[bench_.state().chosen];
     const Recipe& recipe = now.school == school->key ? now.recipe : school->recipe;
     const auto& p = bench_.prediction();
     const double carry = p ? p->shot.flight.carry_m : 20.0;
-    claimsTitle_->setText(
-        tr("Its teachers say, against %1").arg(text::fromUtf8(school->againstName)));
+    claimsTitle_->setText(tr("Its teachers say, against %1").arg(text::schoolAgainst(*school)));
     QStringList lines;
     try {
         const Units& u = bench_.units();
@@ -244,7 +246,7 @@ void RecipePage::showSchool() {
             findConsequences(*school, recipe, bench_.state().predictor(), carry);
         for (const Consequence& c : all.claims) {
             lines << verdictMark(c.verdict) + tr("It %1: %2 (%3 to %4).")
-                                                  .arg(text::fromUtf8(c.claim.says),
+                                                  .arg(text::claim(c.claim),
                                                        verdictWords(c.verdict),
                                                        shownMeasure(c.claim.measure, c.against, u),
                                                        shownMeasure(c.claim.measure, c.here, u));

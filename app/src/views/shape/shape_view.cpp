@@ -21,6 +21,7 @@
 #include "drawings/worth_drawing.h"
 #include "style/style.h"
 #include "text/cautions.h"
+#include "text/said.h"
 #include "text/sentences.h"
 #include "views/shape/ask_page.h"
 #include "views/shape/caution_line.h"
@@ -216,12 +217,13 @@ void ShapeView::openRecipes() {
         // The answer may come when this view has gone.
         desk_.recipes().keep(read, [self = QPointer(this), n = read.size(), name] {
             if (!self) return;
-            emit self->said(n == 1 ? tr("One recipe from %1 is among yours now.").arg(name)
-                                   : tr("%1 recipes from %2 are among yours now.").arg(n).arg(name),
-                            {});
+            emit self->said(
+                tr("%n recipe(s) from %1 are among yours now.", nullptr, static_cast<int>(n))
+                    .arg(name),
+                {});
         });
     } catch (const store::StoreError& e) {
-        emit failed(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
+        emit failed(tr("%1: %2").arg(name, text::said(e)));
     }
 }
 
@@ -238,7 +240,7 @@ void ShapeView::exportRecipes() {
         store::writeRecipes(path.toStdString(), all);
         emit said(tr("Exported to %1.").arg(name), {});
     } catch (const store::StoreError& e) {
-        emit failed(tr("%1: %2").arg(name, QString::fromUtf8(e.what())));
+        emit failed(tr("%1: %2").arg(name, text::said(e)));
     }
 }
 

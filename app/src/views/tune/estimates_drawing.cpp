@@ -11,8 +11,9 @@
 namespace wedgeon {
 namespace {
 
-constexpr double nameWidth_px = 286.0;
-constexpr double valueWidth_px = 152.0;
+constexpr double mostNameWidth_px = 286.0;
+constexpr double leastValueWidth_px = 152.0;
+constexpr double gap_px = 10.0;
 constexpr double margin_px = 12.0;
 
 }  // namespace
@@ -41,8 +42,13 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
     if (rows_.isEmpty()) return;
     const QFont f = style::font(13);
     const QFont strong = style::font(13, QFont::DemiBold);
-    const double left = margin_px + nameWidth_px;
-    const double right = width() - valueWidth_px - margin_px;
+    double valueWidth = leastValueWidth_px;
+    for (const Row& r : rows_)
+        valueWidth =
+            std::max(valueWidth, gap_px + QFontMetricsF(strong).horizontalAdvance(valueText(r)));
+    const double nameWidth = std::min(mostNameWidth_px, 0.4 * (width() - valueWidth));
+    const double left = margin_px + nameWidth;
+    const double right = width() - valueWidth - margin_px;
     const double pitch = std::min(
         34.0, (height() - 4.0) / static_cast<double>(std::max<qsizetype>(rows_.size(), 1)));
     double y = pitch / 2;
@@ -55,7 +61,7 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
             return left + (v - low + room) / (high - low + 2 * room) * (right - left);
         };
         paintText(p, {margin_px, y + 4},
-                  QFontMetricsF(f).elidedText(r.name, Qt::ElideRight, nameWidth_px - 8),
+                  QFontMetricsF(f).elidedText(r.name, Qt::ElideRight, nameWidth - 8),
                   r.known ? c.ink : c.soft, f);
         p.setPen(QPen(c.former, 1.2, Qt::DashLine));
         p.setBrush(Qt::NoBrush);

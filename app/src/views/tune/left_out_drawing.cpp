@@ -13,8 +13,9 @@ namespace wedgeon {
 namespace {
 
 constexpr double margin_px = 12.0;
-constexpr double nameWidth_px = 74.0;
-constexpr double valueWidth_px = 70.0;
+constexpr double leastNameWidth_px = 74.0;
+constexpr double leastValueWidth_px = 70.0;
+constexpr double gap_px = 8.0;
 constexpr double heldWidth_px = 66.0;
 
 QString withUnit(const LeftOutDrawing::Row& row, double v) {
@@ -42,8 +43,15 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     if (rows_.isEmpty()) return;
     const QFont f = style::font(12);
     const QFont strong = style::font(13, QFont::DemiBold);
-    const double left = margin_px + nameWidth_px;
-    const double right = width() - margin_px - valueWidth_px - heldWidth_px;
+    double nameWidth = leastNameWidth_px;
+    double valueWidth = leastValueWidth_px;
+    for (const Row& r : rows_) {
+        const QFontMetricsF metrics(strong);
+        nameWidth = std::max(nameWidth, gap_px + metrics.horizontalAdvance(r.name));
+        valueWidth = std::max(valueWidth, gap_px + metrics.horizontalAdvance(withUnit(r, r.tuned)));
+    }
+    const double left = margin_px + nameWidth;
+    const double right = width() - margin_px - valueWidth - heldWidth_px;
     // Each bar's name behind a piece of it; what stands at the right end gets the room that is
     // left.
     double x = left;
@@ -75,7 +83,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRect(QRectF(left, y - 0.5 * h, w(r.prior), h - 1));
         p.setPen(QPen(c.former, 1.2, Qt::DotLine));
         p.drawRect(QRectF(left, y + 0.5 * h + 1, w(r.regression), h - 1));
-        paintText(p, {right + valueWidth_px - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
+        paintText(p, {right + valueWidth - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
                   Qt::AlignRight);
         paintText(p, {width() - margin_px, y + 4},
                   text::number(r.coverage_pct, 0) + QStringLiteral(" %"), c.ink, f, Qt::AlignRight);

@@ -9,6 +9,7 @@
 #include <map>
 
 #include "text/quantities.h"
+#include "text/said.h"
 #include "text/sentences.h"
 #include "wedgeon/units.h"
 
@@ -17,9 +18,10 @@ namespace {
 
 using Kind = TuneEstimate::Kind;
 
-QString tr(const char* words) {
-    return QCoreApplication::translate("Tune", words);
-}
+/// The context of its translations.
+struct Tune {
+    Q_DECLARE_TR_FUNCTIONS(Tune)
+};
 
 QString percent(double factor) {
     return number(100 * (factor - 1), 0);
@@ -54,7 +56,8 @@ Shape shapeOf(TuneOutcome outcome, const Units& u) {
 }
 
 Shape shapeOf(TuneInput input, const Units& u) {
-    if (input == TuneInput::Order) return {tr("order of the shots"), QStringLiteral("%"), 100.0, 0};
+    if (input == TuneInput::Order)
+        return {Tune::tr("order of the shots"), QStringLiteral("%"), 100.0, 0};
     constexpr std::array quantities{store::Quantity::ClubSpeed,   store::Quantity::AttackAngle,
                                     store::Quantity::ClubPath,    store::Quantity::FaceAngle,
                                     store::Quantity::DynamicLoft, store::Quantity::SpinLoft};
@@ -64,68 +67,68 @@ Shape shapeOf(TuneInput input, const Units& u) {
 
 }  // namespace
 
-EstimatesDrawing::Row estimateRow(const TuneEstimate& e) {
-    EstimatesDrawing::Row r;
+EstimateRow estimateRow(const TuneEstimate& e) {
+    EstimateRow r;
     double k = 1.0;
     switch (e.kind) {
         case Kind::Friction:
-            r.name = tr("Friction: %1").arg(tuneGroup(e.group));
+            r.name = Tune::tr("Friction: %1").arg(tuneGroup(e.group));
             r.decimals = 3;
             break;
         case Kind::TangentialRestitution:
             for (const NamedBall& b : namedBalls()) {
-                if (b.ball == e.group.ball) r.name = tr("Spring: %1").arg(fromUtf8(b.text));
+                if (b.ball == e.group.ball) r.name = Tune::tr("Spring: %1").arg(nameOf(b));
             }
             break;
         case Kind::Restitution0:
-            r.name = tr("Restitution");
+            r.name = Tune::tr("Restitution");
             r.decimals = 3;
             break;
         case Kind::LoftBias:
         case Kind::AttackBias:
-            r.name =
-                e.kind == Kind::LoftBias ? tr("Device's loft bias") : tr("Device's attack bias");
+            r.name = e.kind == Kind::LoftBias ? Tune::tr("Device's loft bias")
+                                              : Tune::tr("Device's attack bias");
             k = degFromRad(1.0);
             r.unit = QStringLiteral("°");
             r.decimals = 1;
             break;
         case Kind::GroundFirmness:
-            r.name = tr("Ground: firmness, times");
+            r.name = Tune::tr("Ground: firmness, times");
             break;
         case Kind::GroundFriction:
-            r.name = tr("Ground: friction, times");
+            r.name = Tune::tr("Ground: friction, times");
             break;
         case Kind::GreenSpeed:
-            r.name = tr("Green speed, times");
+            r.name = Tune::tr("Green speed, times");
             break;
         case Kind::AirDrag:
-            r.name = tr("Air: drag, times");
+            r.name = Tune::tr("Air: drag, times");
             break;
         case Kind::AirLift:
-            r.name = tr("Air: lift, times");
+            r.name = Tune::tr("Air: lift, times");
             break;
         case Kind::OpenOffset:
         case Kind::LeanOffset:
         case Kind::PathOffset:
-            r.name = e.kind == Kind::OpenOffset   ? tr("Opening: declared plus")
-                     : e.kind == Kind::LeanOffset ? tr("Shaft lean: declared plus")
-                                                  : tr("Path to the right: plus");
+            r.name = e.kind == Kind::OpenOffset   ? Tune::tr("Opening: declared plus")
+                     : e.kind == Kind::LeanOffset ? Tune::tr("Shaft lean: declared plus")
+                                                  : Tune::tr("Path to the right: plus");
             k = degFromRad(1.0);
             r.unit = QStringLiteral("°");
             r.decimals = 1;
             break;
         case Kind::OpenFactor:
-            r.name = tr("Opening: declared times");
+            r.name = Tune::tr("Opening: declared times");
             break;
         case Kind::LeanFactor:
-            r.name = tr("Shaft lean: declared times");
+            r.name = Tune::tr("Shaft lean: declared times");
             break;
         case Kind::BallOffset:
-            r.name = tr("Ball, in balls forward: declared plus");
+            r.name = Tune::tr("Ball, in balls forward: declared plus");
             k = 1.0 / constants::ballWidth_m;
             break;
         case Kind::BallFactor:
-            r.name = tr("Ball: declared times");
+            r.name = Tune::tr("Ball: declared times");
             break;
     }
     r.value = e.value * k;
@@ -150,8 +153,8 @@ QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units&
     return rows;
 }
 
-FitDrawing::Content fitContent(const TuneResiduals& residuals, const Units& units) {
-    FitDrawing::Content content;
+FitContent fitContent(const TuneResiduals& residuals, const Units& units) {
+    FitContent content;
     if (residuals.shots.empty()) return content;
     std::array<qsizetype, tuneOutcomeCount> place{};
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
@@ -170,8 +173,8 @@ FitDrawing::Content fitContent(const TuneResiduals& residuals, const Units& unit
         const Shape s = shapeOf(static_cast<TuneInput>(i), units);
         FitDrawing::Input in{{s.name, s.unit, s.decimals}, {}};
         if (static_cast<TuneInput>(i) == TuneInput::Order) {
-            in.axis.first = tr("first");
-            in.axis.last = tr("last");
+            in.axis.first = Tune::tr("first");
+            in.axis.last = Tune::tr("last");
         }
         for (const TuneInputs& all : residuals.inputs)
             in.values << all[i] * s.factor;
@@ -191,58 +194,61 @@ QString leftPattern(const ResidualPattern& p, const Units& units) {
     const Shape o = shapeOf(p.outcome, units);
     const Shape i = shapeOf(p.input, units);
     const auto off = [&](double v) {
-        return v > 0 ? tr("%1 above").arg(o.said(v)) : tr("%1 below").arg(o.said(-v));
+        return v > 0 ? Tune::tr("%1 above").arg(o.said(v)) : Tune::tr("%1 below").arg(o.said(-v));
     };
     if (p.curved) {
-        return tr("A pattern is left: %1 is measured %2 the prediction at %3 and %4 of %5, and %6 "
-                  "it between.")
+        return Tune::tr(
+                   "A pattern is left: %1 is measured %2 the prediction at %3 and %4 of %5, and %6 "
+                   "it between.")
             .arg(o.name, off(0.5 * (p.atFrom + p.atTo)), i.said(p.from), i.said(p.to), i.name,
                  off(p.atMiddle));
     }
-    return tr("A pattern is left: %1 is measured %2 the prediction at %3 of %4, and %5 it at %6.")
+    return Tune::tr(
+               "A pattern is left: %1 is measured %2 the prediction at %3 of %4, and %5 it at %6.")
         .arg(o.name, off(p.atFrom), i.said(p.from), i.name, off(p.atTo), i.said(p.to));
 }
 
 QString tuneSentence(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
     const QString player = playerName(tuning.player.toStdString());
-    if (!fit.refused.empty()) return tr("No tuning to %1 yet.").arg(player);
+    if (fit.refused) return Tune::tr("No tuning to %1 yet.").arg(player);
     QStringList parts;
     const SpinSignature& s = fit.signature;
-    const QString interval = tr("%1 to %2\u00A0%").arg(percent(s.low80), percent(s.high80));
+    const QString interval = Tune::tr("%1 to %2\u00A0%").arg(percent(s.low80), percent(s.high80));
     if (s.low80 > 1.0) {
-        parts << tr("%1 % more friction than ball, face and lie explain (%2)")
+        parts << Tune::tr("%1 % more friction than ball, face and lie explain (%2)")
                      .arg(percent(s.factor), interval);
     } else if (s.high80 < 1.0) {
-        parts << tr("%1 % less friction than ball, face and lie explain (%2)")
+        parts << Tune::tr("%1 % less friction than ball, face and lie explain (%2)")
                      .arg(number(100 * (1 - s.factor), 0), interval);
     } else {
-        parts << tr("Friction as ball, face and lie explain (%1)").arg(interval);
+        parts << Tune::tr("Friction as ball, face and lie explain (%1)").arg(interval);
     }
     if (const TuneEstimate* e = estimateOf(fit, Kind::LoftBias); e && e->low80 * e->high80 > 0) {
-        parts << (e->value > 0 ? tr("the device reads %1 of loft too much")
-                               : tr("the device reads %1 of loft too little"))
+        parts << (e->value > 0 ? Tune::tr("the device reads %1 of loft too much")
+                               : Tune::tr("the device reads %1 of loft too little"))
                      .arg(degrees(std::abs(e->value)));
     }
     if (const TuneEstimate* e = estimateOf(fit, Kind::AttackBias); e && e->low80 * e->high80 > 0) {
-        parts << (e->value > 0 ? tr("and attack %1 too shallow") : tr("and attack %1 too steep"))
+        parts << (e->value > 0 ? Tune::tr("and attack %1 too shallow")
+                               : Tune::tr("and attack %1 too steep"))
                      .arg(degrees(std::abs(e->value)));
     }
-    return player + QStringLiteral(": ") + parts.join(tr(", ")) + QLatin1Char('.');
+    return player + QStringLiteral(": ") + parts.join(Tune::tr(", ")) + QLatin1Char('.');
 }
 
 QString tuneWhy(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
-    if (!fit.refused.empty()) return fromUtf8(fit.refused) + QLatin1Char('.');
+    if (fit.refused) return said(*fit.refused);
     QString said =
-        tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")
+        Tune::tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")
             .arg(shots(static_cast<qsizetype>(fit.used)), number(100 * fit.speedNoise, 1),
                  degrees(fit.launchNoise_rad), number(100 * fit.spinNoise, 1));
     if (tuning.data.setAside > 0)
-        said += tr(" %1 set aside had no say.")
+        said += Tune::tr(" %1 set aside had no say.")
                     .arg(shots(static_cast<qsizetype>(tuning.data.setAside)));
     if (tuning.data.withoutClub > 0)
-        said += tr(" %1 without club data.")
+        said += Tune::tr(" %1 without club data.")
                     .arg(shots(static_cast<qsizetype>(tuning.data.withoutClub)));
     return said;
 }
@@ -251,20 +257,21 @@ QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
     QStringList lines;
     for (const ResidualPattern& p : tuning.residuals.patterns)
         lines << leftPattern(p, units);
-    for (const std::string& note : tuning.fit.strike.notes)
-        lines << fromUtf8(note);
+    for (const FitRemark& note : tuning.fit.strike.notes)
+        lines << said(note);
     QStringList unknown;
     for (const TuneEstimate& e : tuning.fit.estimates()) {
-        if (!e.identified) unknown << estimateRow(e).name.toLower();
+        if (!e.identified) unknown << estimateRow(e).name;
     }
     if (!unknown.isEmpty())
-        lines << tr("Little more than before is known of %1.").arg(unknown.join(tr("; ")));
-    if (tuning.fit.strike.refused.empty() && tuning.fit.delivery.estimates.empty()) {
-        lines << tr("Declare the set-up of shots in Watch to learn what it really delivers.");
+        lines << Tune::tr("Little more than before is known of: %1.")
+                     .arg(unknown.join(Tune::tr("; ")));
+    if (!tuning.fit.strike.refused && tuning.fit.delivery.estimates.empty()) {
+        lines << Tune::tr("Declare the set-up of shots in Watch to learn what it really delivers.");
     }
-    if (!tuning.next.empty()) lines << tr("These shots would tell most:");
+    if (!tuning.next.empty()) lines << Tune::tr("These shots would tell most:");
     for (std::size_t i = 0; i < tuning.next.size() && i < 5; ++i)
-        lines << tr("%1 × %2").arg(tuning.next[i].times).arg(nextShot(tuning.next[i], units));
+        lines << Tune::tr("%1 × %2").arg(tuning.next[i].times).arg(nextShot(tuning.next[i], units));
     return lines;
 }
 
@@ -275,29 +282,33 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
         const auto came = [](const DeliveryTuning::Line& line, double declared_deg) {
             return degrees(line(radFromDeg(declared_deg)));
         };
-        lines << tr("From %1 with a declared set-up: 10° of opening come as %2, 5° of shaft lean "
-                    "as %3, a ball in the middle plays %4 balls forward.")
+        lines << Tune::tr(
+                     "From %1 with a declared set-up: 10° of opening come as %2, 5° of shaft lean "
+                     "as %3, a ball in the middle plays %4 balls forward.")
                      .arg(shots(static_cast<qsizetype>(tuning.fit.delivery.used)), came(d.open, 10),
                           came(d.lean, 5), number(d.ball(0.0) / constants::ballWidth_m, 1));
     }
     if (d.scatter) {
         const PlayerScatter& s = *d.scatter;
-        lines << tr("From swing to swing (one deviation, the device's own noise with it): club "
-                    "speed %1 %, attack %2, path %3, face %4, dynamic loft %5.")
+        lines << Tune::tr(
+                     "From swing to swing (one deviation, the device's own noise with it): club "
+                     "speed %1 %, attack %2, path %3, face %4, dynamic loft %5.")
                      .arg(number(100 * s.of(Scatter::Speed), 1), degrees(s.of(Scatter::Attack)),
                           degrees(s.of(Scatter::Path)), degrees(s.of(Scatter::Face)),
                           degrees(s.of(Scatter::Loft)));
-        const std::array names{tr("speed"), tr("attack"), tr("path"), tr("face"), tr("loft")};
+        const std::array names{Tune::tr("speed"), Tune::tr("attack"), Tune::tr("path"),
+                               Tune::tr("face"), Tune::tr("loft")};
         QStringList pairs;
         for (std::size_t a = 0; a < names.size(); ++a) {
             for (std::size_t b = a + 1; b < names.size(); ++b) {
                 const double r = s.correlation[a][b];
                 if (std::abs(r) >= 0.3)
-                    pairs << tr("%1 with %2 (%3)").arg(names[a], names[b], number(r, 1));
+                    pairs << Tune::tr("%1 with %2 (%3)").arg(names[a], names[b], number(r, 1));
             }
         }
-        lines << (pairs.isEmpty() ? tr("None of them goes with another.")
-                                  : tr("What goes together: %1.").arg(pairs.join(tr(", "))));
+        lines << (pairs.isEmpty()
+                      ? Tune::tr("None of them goes with another.")
+                      : Tune::tr("What goes together: %1.").arg(pairs.join(Tune::tr(", "))));
     }
     // The slower swings first.
     std::map<std::string, double> fastest;
@@ -307,13 +318,13 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
     for (const auto& s : d.speeds) {
         QStringList& line = bySpeed[fastest[s.swing]];
         if (line.isEmpty()) line << fromUtf8(s.swing);
-        line << tr("%1 %2 ± %3")
+        line << Tune::tr("%1 %2 ± %3")
                     .arg(fromUtf8(s.wedge), number(s.mean_mps * units.speedFactor(), 1),
                          number(s.sd_mps * units.speedFactor(), 1));
     }
     for (auto& [speed, line] : bySpeed) {
         const QString swing = line.takeFirst();
-        lines << tr("%1: %2 %3.").arg(swing, line.join(tr(", ")), units.speedName());
+        lines << Tune::tr("%1: %2 %3.").arg(swing, line.join(Tune::tr(", ")), units.speedName());
     }
     const GroundTuning& all = tuning.fit.ground.tuning;
     for (const GroundFit::Day& its : tuning.fit.ground.days) {
@@ -322,16 +333,16 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
         const double fast = its.tuning.greenSpeed / all.greenSpeed - 1;
         QStringList said;
         if (std::abs(firm) >= 0.05) {
-            said << (firm > 0 ? tr("%1 % firmer") : tr("%1 % softer"))
+            said << (firm > 0 ? Tune::tr("%1 % firmer") : Tune::tr("%1 % softer"))
                         .arg(number(100 * std::abs(firm), 0));
         }
         if (std::abs(fast) >= 0.05) {
-            said << (fast > 0 ? tr("%1 % faster") : tr("%1 % slower"))
+            said << (fast > 0 ? Tune::tr("%1 % faster") : Tune::tr("%1 % slower"))
                         .arg(number(100 * std::abs(fast), 0));
         }
         if (!said.isEmpty() && i < tuning.data.days.size()) {
-            lines << tr("The ground of %1 was %2 than on the other days.")
-                         .arg(day(tuning.data.days[i]), said.join(tr(" and ")));
+            lines << Tune::tr("The ground of %1 was %2 than on the other days.")
+                         .arg(day(tuning.data.days[i]), said.join(Tune::tr(" and ")));
         }
     }
     return lines;

@@ -11,9 +11,12 @@
 
 namespace wedgeon::text {
 
-EstimatesDrawing::Row estimateRow(const TuneEstimate& estimate);
+// Names of their own: lupdate would take the class for the context of what is translated there.
+using EstimateRow = EstimatesDrawing::Row;
+using FitContent = FitDrawing::Content;
+EstimateRow estimateRow(const TuneEstimate& estimate);
 QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units& units);
-FitDrawing::Content fitContent(const TuneResiduals& residuals, const Units& units);
+FitContent fitContent(const TuneResiduals& residuals, const Units& units);
 
 /// The headline of a fit and the line below it.
 QString tuneSentence(const PlayerTuning& tuning);

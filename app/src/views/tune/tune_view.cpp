@@ -161,12 +161,11 @@ QWidget* TuneView::makeLeft() {
         pageButtons_->addButton(button, static_cast<int>(i));
         line->addWidget(button);
     }
-    line->addStretch(1);
-    auto* hint = new SentenceLabel(SentenceLabel::Rank::Why);
+    auto* hint = new LineLabel(LineLabel::Rank::Why, LineLabel::WhenTight::LeftOut);
     hint->setText(tr("dashed: before the shots; 80 in 100"));
     hint->setFont(style::font(12));
-    hint->setWordWrap(false);
-    line->addWidget(hint);
+    hint->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    line->addWidget(hint, 1);
     column->addLayout(line);
     pages_ = new QStackedWidget;
     estimates_ = new EstimatesDrawing(tr("Parameters"));
@@ -286,7 +285,7 @@ void TuneView::fillKept() {
 }
 
 void TuneView::use() {
-    if (!tuning_ || !tuning_->fit.strike.refused.empty()) return;
+    if (!tuning_ || tuning_->fit.strike.refused) return;
     store::KeptTuning kept;
     kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
     kept.made = log_.clock().local().toString(Qt::ISODate).toStdString();
@@ -382,7 +381,7 @@ void TuneView::cancel() {
 void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     tuning_ = tuning;
     followProgress();
-    use_->setEnabled(tuning_->fit.strike.refused.empty());
+    use_->setEnabled(!tuning_->fit.strike.refused);
     fillKept();
     const Units& units = bench_.units();
     headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));

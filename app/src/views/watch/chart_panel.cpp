@@ -126,11 +126,17 @@ void ChartPanel::makeBoxes(QWidget* row) {
     line->addStretch(1);
     across_->addItem(tr("Shot by shot"), order);
     groups_->addItem(tr("None"), none);
-    constexpr std::array byWords{Label::Swing,         Label::Wedge, Label::Player, Label::Ball,
-                                 Label::FaceCondition, Label::Lie,   Label::Strike, Label::Tags};
-    for (const Label l : byWords) {
-        across_->addItem(tr("By %1").arg(text::nameOf(l).toLower()), keyOf(l));
-        groups_->addItem(text::nameOf(l), keyOf(l));
+    const std::array byWords{std::pair(Label::Swing, tr("By swing")),
+                             std::pair(Label::Wedge, tr("By wedge")),
+                             std::pair(Label::Player, tr("By player")),
+                             std::pair(Label::Ball, tr("By ball")),
+                             std::pair(Label::FaceCondition, tr("By face condition")),
+                             std::pair(Label::Lie, tr("By lie")),
+                             std::pair(Label::Strike, tr("By strike")),
+                             std::pair(Label::Tags, tr("By tags"))};
+    for (const auto& [label, byIt] : byWords) {
+        across_->addItem(byIt, keyOf(label));
+        groups_->addItem(text::nameOf(label), keyOf(label));
     }
     across_->insertSeparator(across_->count());
     for (std::size_t q = 0; q < store::quantityCount; ++q) {

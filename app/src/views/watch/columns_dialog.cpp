@@ -14,6 +14,8 @@
 #include <set>
 
 #include "style/style.h"
+#include "text/quantities.h"
+#include "text/said.h"
 #include "text/units.h"
 #include "widgets/sentence_label.h"
 
@@ -31,10 +33,6 @@ int dataOf(Quantity q) {
 }
 int dataOf(Label l) {
     return static_cast<int>(store::quantityCount) + static_cast<int>(l);
-}
-
-QString labelText(Label l) {
-    return fromUtf8(store::labelKey(l)).replace(QLatin1Char('_'), QLatin1Char(' '));
 }
 
 QLabel* plain(const QString& text, int pixels = 14, QFont::Weight weight = QFont::Normal) {
@@ -119,11 +117,11 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
         row.what->addItem(tr("not read"), notRead);
         for (std::size_t q = 0; q < store::quantityCount; ++q) {
             const auto quantity = static_cast<Quantity>(q);
-            row.what->addItem(fromUtf8(store::info(quantity).text), dataOf(quantity));
+            row.what->addItem(text::nameOf(quantity), dataOf(quantity));
         }
         row.what->insertSeparator(row.what->count());
         for (std::size_t l = 0; l < store::labelCount; ++l)
-            row.what->addItem(labelText(static_cast<Label>(l)), dataOf(static_cast<Label>(l)));
+            row.what->addItem(text::nameOf(static_cast<Label>(l)), dataOf(static_cast<Label>(l)));
         const auto quantity = known ? known->quantity : g.quantity;
         const auto label = known ? known->label : g.label;
         row.what->setCurrentIndex(row.what->findData(quantity ? dataOf(*quantity)
@@ -132,7 +130,7 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
         fillUnits(row, known ? known->unit : g.unit);
         grid->addWidget(row.what, line, 2);
         grid->addWidget(row.unit, line, 3);
-        auto* why = plain(known ? tr("as you said") : fromUtf8(g.note), 12);
+        auto* why = plain(known ? tr("as you said") : g.note ? text::said(*g.note) : QString(), 12);
         why->setWordWrap(true);
         grid->addWidget(why, line, 4);
         connect(row.what, &QComboBox::currentIndexChanged, this, [this, row] {
@@ -170,7 +168,7 @@ void ColumnsDialog::check() {
         measured = measured || (what < static_cast<int>(store::quantityCount) &&
                                 static_cast<Quantity>(what) != Quantity::Loft);
     }
-    trouble_->setText(!twice.isEmpty() ? tr("Two columns are taken for %1.").arg(twice)
+    trouble_->setText(!twice.isEmpty() ? tr("Two columns are taken for: %1.").arg(twice)
                       : !measured      ? tr("No column of measured numbers is named yet.")
                                        : QString());
     trouble_->setVisible(!trouble_->text().isEmpty());

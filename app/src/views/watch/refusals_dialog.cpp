@@ -13,6 +13,8 @@
 #include <QTableWidget>
 #include <QVBoxLayout>
 
+#include "text/quantities.h"
+#include "text/said.h"
 #include "text/units.h"
 
 namespace wedgeon {
@@ -64,18 +66,19 @@ RefusalsDialog::RefusalsDialog(const ImportJob::Result& result, const QString& f
         const store::RefusedCell& c = r.refused[i];
         setRow(refused, static_cast<int>(i),
                {QString::number(c.line), c.column ? QString::number(c.column) : tr("row"),
-                fromUtf8(c.header), fromUtf8(c.text), fromUtf8(c.reason)});
+                fromUtf8(c.header), fromUtf8(c.text), text::said(c.reason)});
     }
     auto* columns = makeTable({tr("Column"), tr("Header"), tr("Taken for"), tr("Note")},
                               static_cast<int>(r.columns.size()), tr("Columns"));
     for (std::size_t i = 0; i < r.columns.size(); ++i) {
         const store::ColumnGuess& c = r.columns[i];
-        const QString meaning = c.quantity ? fromUtf8(store::info(*c.quantity).text) +
-                                                 QStringLiteral(" in ") + fromUtf8(c.unit)
-                                : c.label ? fromUtf8(store::labelKey(*c.label))
-                                          : tr("not read");
+        const QString meaning =
+            c.quantity ? tr("%1 in %2").arg(text::nameOf(*c.quantity), fromUtf8(c.unit))
+            : c.label  ? text::nameOf(*c.label)
+                       : tr("not read");
         setRow(columns, static_cast<int>(i),
-               {QString::number(c.column), fromUtf8(c.header), meaning, fromUtf8(c.note)});
+               {QString::number(c.column), fromUtf8(c.header), meaning,
+                c.note ? text::said(*c.note) : QString()});
     }
     for (QTableWidget* t : {refused, columns})
         t->resizeColumnsToContents();

@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <utility>
 
 #include "style/style.h"
@@ -17,6 +18,7 @@
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/shot_givens.h"
 #include "widgets/quantity_field.h"
+#include "widgets/sentence_label.h"
 
 namespace wedgeon {
 namespace {
@@ -44,7 +46,8 @@ ShotNotes::ShotNotes(ShotLog& log, Workbench& bench, QWidget* parent)
     column->addWidget(note_);
     auto* line = new QHBoxLayout;
     line->setSpacing(6);
-    setUp_ = plain({});
+    setUp_ = new LineLabel(LineLabel::Rank::Body, LineLabel::WhenTight::Dots);
+    setUp_->setFont(style::font(13));
     setUp_->setObjectName(QStringLiteral("shotSetUp"));
     declare_ = new QPushButton;
     declare_->setFont(style::font(12));
@@ -78,7 +81,8 @@ QWidget* ShotNotes::makeStrike() {
         auto* chip = new QPushButton(text::strike(text::strikeKeys()[i]));
         chip->setCheckable(true);
         chip->setFont(style::font(13));
-        chip->setMinimumWidth(54);
+        chip->setMinimumWidth(
+            std::max(40, chip->fontMetrics().horizontalAdvance(chip->text()) + 12));
         chip->setAccessibleName(tr("Strike felt: %1").arg(chip->text()));
         strikes_->addButton(chip, static_cast<int>(i));
         line->addWidget(chip);
@@ -104,7 +108,8 @@ QWidget* ShotNotes::makeRun() {
     // One step below the lowest run means that nobody paced it.
     run_->setMinimum(-40.5);
     run_->setSpecialValueText(tr("not paced"));
-    run_->setFixedWidth(104);
+    run_->setFixedWidth(
+        std::max(104, run_->fontMetrics().horizontalAdvance(run_->specialValueText()) + 36));
     connect(run_, &QuantityField::edited, this, [this](double si) {
         if (!shot_) return;
         const bool none = run_->value() <= run_->minimum();

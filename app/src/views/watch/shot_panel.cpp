@@ -12,6 +12,7 @@
 #include "style/style.h"
 #include "text/keys.h"
 #include "text/quantities.h"
+#include "text/said.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -72,7 +73,8 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
     grid->setColumnStretch(2, 3);
     auto* measured = plain(this, 12, QFont::DemiBold);
     measured->setText(QStringLiteral("◆ ") + tr("measured"));
-    auto* predicted = plain(this, 12, QFont::DemiBold);
+    auto* predicted = new LineLabel(LineLabel::Rank::Body, LineLabel::WhenTight::Dots, this);
+    predicted->setFont(style::font(12, QFont::DemiBold));
     predicted->setText(QStringLiteral("| ") + tr("predicted, 80 in 100"));
     grid->addWidget(measured, 0, 1);
     grid->addWidget(predicted, 0, 2);
@@ -134,7 +136,7 @@ void ShotPanel::show(int row) {
     QStringList doubts;
     for (const store::QualityNote& n : shots_.doubtsAt(row_)) {
         doubts << tr("▲ %1 (%2 % sure)")
-                      .arg(text::fromUtf8(n.reason), text::number(100 * n.confidence, 0));
+                      .arg(text::said(n.reason), text::number(100 * n.confidence, 0));
     }
     doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +
                     (doubts.isEmpty() ? QString() : tr(" Delete sets it aside, K keeps it.")));

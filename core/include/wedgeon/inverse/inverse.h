@@ -4,8 +4,8 @@
 /// results, or why none does.
 #pragma once
 
+#include <cstddef>
 #include <optional>
-#include <string>
 #include <vector>
 
 #include "wedgeon/shot/quantity.h"
@@ -36,16 +36,18 @@ struct Reached {
 /// Found by minimising the cost of the change subject to the targets' tolerances: penalty with a
 /// rising weight, damped Gauss-Newton on exact derivatives, bounds by projection, restarts from a
 /// few fixed places when the first fails. The smallest change is a local one. Over a line there is
-/// none, with that as the reason. \throws RangeError when the starting recipe is out of range;
-/// std::invalid_argument for no target, no freedom, a tolerance or cost that is not more than 0, a
-/// bound that is empty.
+/// none. \throws RangeError when the starting recipe is out of range, for no target, no freedom, a
+/// tolerance or cost that is not more than 0, a bound that is empty.
 struct InverseResult {
     bool found = false;  ///< every target within its tolerance
     Recipe recipe;       ///< the smallest change, or the nearest miss
     std::vector<Reached> reached;
     std::vector<Dial> atBound;  ///< freedoms that ended on a bound
-    /// Plain words: empty when found, else which target is missed by how much and what binds.
-    std::string reason = "not run";
+    // Why nothing was found; with nothing reached it was not run.
+    bool overALine = false;    ///< asking works on plain ground only
+    std::size_t worst = 0;     ///< of reached: missed by most of its tolerances
+    bool gripIsSpent = false;  ///< more spin is asked for where friction limits it, so that more
+                               ///< loft adds none
 };
 
 }  // namespace wedgeon

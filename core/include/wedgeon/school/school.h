@@ -42,16 +42,13 @@ const MeasureInfo& info(Measure measure);
 /// One thing that the school's teachers say it does, in a form that can be checked.
 struct Claim {
     Measure measure;
-    int direction;  ///< 1 more, -1 less than \ref School::against
-    std::string_view says;
+    int direction;         ///< 1 more, -1 less than \ref School::against
+    std::string_view key;  ///< of what they say
 };
 
 struct School {
-    std::string_view key;      ///< as files spell it
-    std::string_view name;     ///< as a person reads it
-    std::string_view asks;     ///< what it asks the player for
-    std::string_view unknown;  ///< what the model cannot know about it
-    std::string_view againstName;
+    std::string_view key;         ///< as files spell it
+    std::string_view againstKey;  ///< of what it is compared with
     Recipe recipe;
     Recipe against;  ///< what its teachers compare it with
     std::span<const Claim> claims;

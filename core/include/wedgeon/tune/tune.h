@@ -72,9 +72,28 @@ struct SpinSignature {
     double factor = 1.0, low80 = 1.0, high80 = 1.0;
 };
 
+/// What a fit has to say of its shots.
+struct FitRemark {
+    enum class Kind {
+        Stopped,       ///< by its stop token
+        TooFew,        ///< shots with club speed, attack angle, dynamic loft and ball data: count
+        BallSpeedOff,  ///< typically `number` times what the club gives: another unit
+        SpinOff,       ///< typically `number` times what the strike gives: another unit, or no spin
+        Disagree,      ///< count of all shots fit no strike together with the others
+        FrozenSpin,    ///< half of the shots and more have one spin: it was left out of the fit
+        BadShots,      ///< count of all shots fit badly and count little: mishits or misreads
+        NeverSlipped   ///< friction of one ball, face and lie (count shots) is only above `number`
+    };
+    Kind kind = Kind::Stopped;
+    std::size_t count = 0, all = 0;
+    double number = 0.0;
+
+    bool operator==(const FitRemark&) const = default;
+};
+
 struct TuneResult {
-    /// Why there is no fit, in words; empty when there is one. The rest is then the prior.
-    std::string refused;
+    /// Why there is no fit; the rest is then the prior.
+    std::optional<FitRemark> refused;
     StrikeTuning tuning;
     std::vector<TuneEstimate> estimates;
     SpinSignature signature;
@@ -82,7 +101,7 @@ struct TuneResult {
     /// Robust residual deviations: relative ball speed, launch [rad], relative spin.
     double speedNoise = 0.0, launchNoise_rad = 0.0, spinNoise = 0.0;
     std::vector<double> weights;  ///< 0-1 of each shot given; 0 also for those without a say
-    std::vector<std::string> notes;
+    std::vector<FitRemark> notes;
 };
 
 struct TuneOptions {
@@ -98,7 +117,7 @@ struct TuneOptions {
 /// from the curvature with the scores' own covariance (Huber, "The behavior of maximum likelihood
 /// estimates under nonstandard conditions", 1967). Valid for club data that was measured, not
 /// computed from the ball. Refuses fewer than six usable shots and data that no strike gives.
-/// A fit that is stopped is refused as "stopped".
+/// A fit that is stopped is refused as Stopped.
 TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options = {});
 
 /// A part of the chain that is fitted once the strike is known.

@@ -13,12 +13,13 @@
 namespace wedgeon::store {
 
 std::string formatLine(const Line& line);
-/// \throws std::invalid_argument naming field, value and limits, for anything but one line.
+/// \throws StoreError Malformed or RangeError naming field, value and limits, for anything but one
+/// line.
 Line parseLine(std::string_view json);
 
 /// On one line, with the field names of `predict`.
 std::string formatConditions(const Conditions& conditions);
-/// \throws std::invalid_argument for anything but one object of conditions. What it says is not
+/// \throws StoreError Malformed for anything but one object of conditions. What it says is not
 /// checked against the model's limits: the predictor does that.
 Conditions parseConditions(std::string_view json);
 

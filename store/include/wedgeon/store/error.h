@@ -1,10 +1,13 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-/// \file The one exception of the storage edge; the interface translates it once.
+/// \file The one exception of the storage edge; what it says is put into words once.
 #pragma once
 
 #include <stdexcept>
-#include <string>
+#include <utility>
+
+#include "wedgeon/error.h"
+#include "wedgeon/store/message.h"
 
 namespace wedgeon::store {
 
@@ -30,15 +33,23 @@ enum class Fault {
 class StoreError : public std::runtime_error {
 public:
     /// \p line counts from 1; 0 when the fault has no line.
-    StoreError(Fault fault, const std::string& what, std::size_t line = 0)
-        : std::runtime_error(what), fault_(fault), line_(line) {}
+    StoreError(Fault fault, Message message, std::size_t line = 0)
+        : std::runtime_error(describe(message)),
+          fault_(fault),
+          message_(std::move(message)),
+          line_(line) {}
 
     Fault fault() const noexcept { return fault_; }
+    const Message& message() const noexcept { return message_; }
     std::size_t line() const noexcept { return line_; }
 
 private:
     Fault fault_;
+    Message message_;
     std::size_t line_;
 };
+
+/// A number that the laws do not cover, as the store says it.
+Message messageOf(const RangeError& error);
 
 }  // namespace wedgeon::store

@@ -12,7 +12,7 @@
 #include <variant>
 #include <vector>
 
-#include "wedgeon/store/shot_record.h"
+#include "wedgeon/store/message.h"
 
 namespace wedgeon::store {
 
@@ -25,7 +25,7 @@ struct LiveHello {
 struct LiveShot {
     std::string id;
     ShotRecord record;
-    std::vector<std::string> notes;  ///< fields that were not taken, with reasons
+    std::vector<Message> notes;  ///< fields that were not taken, with reasons
 };
 struct LiveStatus {
     std::string text;
@@ -33,7 +33,7 @@ struct LiveStatus {
 struct LivePing {};
 /// A line that says nothing usable; the connection goes on.
 struct LiveFault {
-    std::string reason;
+    Message reason;
     bool fatal = false;  ///< another version, or no hello first: talking on makes no sense
 };
 using LiveMessage = std::variant<LiveHello, LiveShot, LiveStatus, LivePing, LiveFault>;

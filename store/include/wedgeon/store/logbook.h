@@ -54,7 +54,7 @@ struct ColumnMapping {
     std::vector<ColumnOverride> columns;
     bool mirrored = false;  ///< left-handers' sides are told from their own view
 };
-/// As the logbook keeps it. \throws std::invalid_argument saying which field is wrong.
+/// As the logbook keeps it. \throws StoreError Malformed saying which field is wrong.
 std::string formatMapping(const ColumnMapping& mapping);
 ColumnMapping parseMapping(const std::string& json);
 

@@ -9,6 +9,7 @@
 #include <string_view>
 #include <vector>
 
+#include "wedgeon/store/message.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/shot_list.h"
 
@@ -31,7 +32,7 @@ enum class Doubt {
 struct QualityNote {
     Doubt doubt = Doubt::Outlier;
     double confidence = 0.0;  ///< 0-1
-    std::string reason;       ///< a sentence in plain words, the product's own text
+    Message reason;
 };
 
 /// The notes of one shot without those that the coach dismissed.

@@ -14,6 +14,7 @@
 #include <string_view>
 #include <vector>
 
+#include "wedgeon/store/message.h"
 #include "wedgeon/store/shot_record.h"
 
 namespace wedgeon::store {
@@ -25,7 +26,7 @@ struct ColumnGuess {
     std::optional<Quantity> quantity;
     std::optional<Label> label;
     std::string unit;                  ///< in the product's spelling; empty for words
-    std::string note;                  ///< why it is not read, or what was assumed
+    std::optional<Message> note;       ///< why it is not read, or what was assumed
     std::vector<std::string> samples;  ///< the first few cells that are not blank, bounded
 };
 
@@ -35,7 +36,7 @@ struct RefusedCell {
     std::size_t column = 0;  ///< from 1; 0 when the whole row is meant
     std::string header;
     std::string text;  ///< what stands there, bounded
-    std::string reason;
+    Message reason;
 };
 
 /// What the coach says a column is, where the guess needs help. Neither quantity nor label: the
@@ -50,7 +51,7 @@ struct ColumnOverride {
     bool operator==(const ColumnOverride&) const = default;
 };
 /// Parses "column=quantity[unit]", "column=words" (such as player) or "column=-" for one that is
-/// not to be read. \throws std::invalid_argument saying what is wrong.
+/// not to be read. \throws StoreError Malformed.
 ColumnOverride parseOverride(std::string_view text);
 
 struct ImportOptions {

@@ -58,8 +58,7 @@ inline constexpr std::size_t labelCount = 11;
 /// What the product knows of one quantity. Limits are SI: outside them a reading is a fault.
 struct QuantityInfo {
     Quantity quantity;
-    std::string_view key;   ///< as in files
-    std::string_view text;  ///< as a person reads it
+    std::string_view key;  ///< as in files
     Dimension dimension;
     double low, high;
     /// Left and right of the line, positive right: files may say it by a letter, and a

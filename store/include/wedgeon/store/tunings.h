@@ -45,7 +45,7 @@ private:
     Logbook& logbook_;
 };
 
-/// As JSON, exact; and back (the player is not in it). \throws std::invalid_argument saying which
+/// As JSON, exact; and back (the player is not in it). \throws StoreError Malformed saying which
 /// field is wrong.
 std::string formatTuning(const Tuning& tuning);
 Tuning parseTuning(const std::string& json);

@@ -27,6 +27,4 @@ std::span<const Unit> unitsOf(Dimension dimension);
 /// The unit that files of the product's own use for a dimension.
 Unit ownUnit(Dimension dimension);
 
-std::string_view dimensionName(Dimension dimension);
-
 }  // namespace wedgeon::store

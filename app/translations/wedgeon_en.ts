@@ -1,0 +1,81 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>Units</name>
+    <message numerus="yes">
+        <source>%n shot(s)</source>
+        <translation>
+            <numerusform>%n shot</numerusform>
+            <numerusform>%n shots</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::LiveLink</name>
+    <message numerus="yes">
+        <source>; %n line(s) skipped</source>
+        <translation>
+            <numerusform>; %n line skipped</numerusform>
+            <numerusform>; %n lines skipped</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::LogbookTroubles</name>
+    <message numerus="yes">
+        <source> %n change(s) wait.</source>
+        <translation>
+            <numerusform> One change waits.</numerusform>
+            <numerusform> %n changes wait.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::MainWindow</name>
+    <message numerus="yes">
+        <source>%n page(s) were printed.</source>
+        <translation>
+            <numerusform>One page was printed.</numerusform>
+            <numerusform>%n pages were printed.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> %n cell(s) or row(s) were not taken.</source>
+        <translation>
+            <numerusform> One cell or row was not taken.</numerusform>
+            <numerusform> %n cells or rows were not taken.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::RefusalsDialog</name>
+    <message numerus="yes">
+        <source>%n cell(s) were not taken. The rest of their rows was.</source>
+        <translation>
+            <numerusform>One cell was not taken. The rest of its row was.</numerusform>
+            <numerusform>%n cells were not taken. The rest of their rows was.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::RestoreDialog</name>
+    <message numerus="yes">
+        <source>%1 in %n session(s)</source>
+        <translation>
+            <numerusform>%1 in one session</numerusform>
+            <numerusform>%1 in %n sessions</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::ShapeView</name>
+    <message numerus="yes">
+        <source>%n recipe(s) from %1 are among yours now.</source>
+        <translation>
+            <numerusform>One recipe from %1 is among yours now.</numerusform>
+            <numerusform>%n recipes from %1 are among yours now.</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
