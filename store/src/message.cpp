@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <cstdio>
+#include <sstream>
 
 #include "wedgeon/store/error.h"
 
@@ -27,12 +28,13 @@ struct Plain {
 }  // namespace
 
 std::string describe(const Message& message) {
-    std::string out = "#" + std::to_string(static_cast<int>(message.says));
+    std::ostringstream out;
+    out << '#' << static_cast<int>(message.says);
     for (const Argument& a : message.arguments)
-        out += " | " + std::visit(Plain{}, a);
+        out << " | " << std::visit(Plain{}, a);
     for (const Message& m : message.inner)
-        out += " (" + describe(m) + ")";
-    return out;
+        out << " (" << describe(m) << ')';
+    return out.str();
 }
 
 Message messageOf(const RangeError& e) {

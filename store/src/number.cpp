@@ -116,7 +116,8 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     constexpr std::string_view trueMinus = "\xE2\x88\x92";
     std::string ascii;
     if (s.starts_with(trueMinus)) {
-        ascii = "-" + std::string(text::trimmed(s.substr(trueMinus.size())));
+        ascii = text::trimmed(s.substr(trueMinus.size()));
+        ascii.insert(0, 1, '-');
         s = ascii;
     }
     for (const std::string_view degree : {"\xC2\xB0", "\xC2\xBA"}) {

@@ -37,7 +37,7 @@ const std::string& columnList() {
 }
 
 std::string insertShots(std::size_t rows) {
-    const std::string row = "(" + placeholders(columnsOfARow) + ")";
+    const std::string row = placeholders(columnsOfARow).insert(0, 1, '(').append(")");
     std::string sql =
         "INSERT INTO shots(source_id, row_hash, device_shot, arrived, arrived_s, player_id, "
         "club_id, day, " +

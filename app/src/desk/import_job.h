@@ -1,19 +1,19 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Reading a file of shots on its own thread: first what its columns would be taken for, unless that
+// Reading a file of shots: first what its columns would be taken for, unless that
 // is known; then all of it into the logbook, in parts between which live shots have their turn. The
-// latest request wins; results arrive on the thread of this object with the file's name.
+// latest request wins.
 #pragma once
 
 #include <QObject>
 #include <QString>
-#include <functional>
 #include <memory>
 #include <optional>
-#include <thread>
+#include <string>
+#include <variant>
 
 #include "desk/shot_log.h"
-#include "work/mailbox.h"
+#include "work/latest_worker.h"
 
 namespace wedgeon {
 
@@ -23,7 +23,6 @@ class ImportJob : public QObject {
 public:
     using Result = std::shared_ptr<const store::LoggedImport>;
     explicit ImportJob(ShotLog& log, QObject* parent = nullptr);
-    ~ImportJob() override;
 
     /// What an import is to read, and how.
     struct Wanted {
@@ -52,19 +51,29 @@ signals:
     void guessed(const std::shared_ptr<const wedgeon::ImportJob::Guess>& guess);
 
 private:
-    /// Does \p work in the thread and delivers what it returns, a signal to emit.
-    using Deliver = std::function<void(std::function<void()>)>;
-    using Work = std::function<void(const std::stop_token&, const Deliver&)>;
-    void run(const QString& path, const Work& work);
+    /// What has to be done; \p said of its columns, or nothing to find out what they are.
+    struct Request {
+        Wanted wanted;
+        std::string logbook;
+        std::optional<store::ColumnMapping> said;
+        std::string shape;  ///< under which \p said is to be remembered
+    };
+    struct Refusal {
+        QString message;
+        bool cancelled = false;
+    };
+    using Answer = std::variant<Result, std::shared_ptr<const Guess>, Refusal>;
+    void ask(Request request);
     void startWaiting();
-    void read(const Wanted& wanted, const std::string& logbook, const store::ColumnMapping& said,
-              const std::stop_token& stop, const Deliver& deliver);
+    void show(const Answer& answer);
+    Answer answer(const Request& request, const Task& task);
+    Answer guessOrRead(const Request& request, const Task& task);
+    Result read(const Request& request, const store::ColumnMapping& said, const Task& task);
 
     ShotLog& log_;
     std::optional<Wanted> waiting_;  ///< for the logbook
-    int generation_ = 0;
-    Mailbox box_;
-    std::jthread thread_;
+    QString path_;                   ///< of what is under way
+    LatestWorker<Request, Answer> worker_;
 };
 
 }  // namespace wedgeon

@@ -13,7 +13,6 @@ constexpr double fitDone = 0.15, residualsDone = 0.2, checkDone = 0.95;
 
 Tuner::Tuner(QObject* parent)
     : QObject(parent),
-      share_(std::make_shared<std::atomic<double>>(0.0)),
       reader_(
           [](const Wanted& w) {
               return Readings{w.player,
@@ -29,11 +28,8 @@ Tuner::Tuner(QObject* parent)
           [this](const QString& why) {
               cancel();
               emit failed(why);
-          }) {}
-
-Tuner::~Tuner() {
-    stop_.request_stop();  // the worker is waited for
-}
+          },
+          [this](double share) { share_ = share; }) {}
 
 void Tuner::ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
                 const QString& player) {
@@ -44,42 +40,36 @@ void Tuner::askFor(const Readings& readings) {
     const std::pair question{readings.first, readings.second.digest};
     if (asked_ == question) return;
     asked_ = question;
-    stop_.request_stop();
-    stop_ = {};
-    share_ = std::make_shared<std::atomic<double>>(0.0);
+    share_ = 0.0;
     working_ = true;
-    worker_.ask({readings.first, readings.second, stop_.get_token(), share_});
+    worker_.ask({readings.first, readings.second});
     emit started();
 }
 
 void Tuner::cancel() {
-    stop_.request_stop();
     reader_.forget();
     worker_.forget();
     working_ = false;
     asked_.reset();
 }
 
-Tuner::Answer Tuner::answer(const Question& q) {
+Tuner::Answer Tuner::answer(const Question& q, const Task& task) {
     auto out = std::make_shared<PlayerTuning>();
     out->player = q.player;
     out->data = q.data;
     const std::vector<TuneShot>& shots = q.data.shots;
     const auto part = [&](double from, double to) {
         TuneOptions options;
-        options.stop = q.stop;
-        options.progress = [share = q.share, from, to](double s) {
-            *share = from + (to - from) * s;
-        };
+        options.stop = task.stop;
+        options.progress = [&task, from, to](double s) { task.progress(from + (to - from) * s); };
         return options;
     };
     out->fit = fitPlayer(shots, part(0.0, fitDone));
     if (out->fit.strike.refused) return out;
     out->residuals = findResiduals(shots, out->fit);
-    *q.share = residualsDone;
+    task.progress(residualsDone);
     out->check = checkLeftOut(shots, part(residualsDone, checkDone));
-    if (!q.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
-    *q.share = 1.0;
+    if (!task.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
     return out;
 }
 

@@ -4,10 +4,8 @@
 #pragma once
 
 #include <QObject>
-#include <atomic>
 #include <memory>
 #include <optional>
-#include <stop_token>
 
 #include "desk/shot_log.h"
 #include "wedgeon/store/tune_shots.h"
@@ -30,7 +28,6 @@ class Tuner : public QObject {
 
 public:
     explicit Tuner(QObject* parent = nullptr);
-    ~Tuner() override;
     /// Answered by started() and later tuned(); by nothing when it is the question that was asked
     /// last, whose answer stands or is on its way.
     void ask(const std::shared_ptr<const ShotList>& shots, const store::Fallback& fallback,
@@ -38,7 +35,7 @@ public:
     /// Ends what is under way; nothing will be told of it.
     void cancel();
     bool isWorking() const { return working_; }
-    double progress() const { return *share_; }  ///< 0-1 of what is under way
+    double progress() const { return share_; }  ///< 0-1 of what is under way
 
 signals:
     void started();
@@ -46,12 +43,9 @@ signals:
     void tuned(const std::shared_ptr<const wedgeon::PlayerTuning>& tuning);
 
 private:
-    using Share = std::shared_ptr<std::atomic<double>>;
     struct Question {
         QString player;
         store::TuneShots data;
-        std::stop_token stop;
-        Share share;
     };
     /// All shots are looked through first, to see whether there is anything new.
     struct Wanted {
@@ -62,10 +56,9 @@ private:
     using Readings = std::pair<QString, store::TuneShots>;
     void askFor(const Readings& readings);
     using Answer = std::shared_ptr<const PlayerTuning>;
-    static Answer answer(const Question& question);
+    static Answer answer(const Question& question, const Task& task);
 
-    std::stop_source stop_;
-    Share share_;
+    double share_ = 0.0;
     bool working_ = false;
     std::optional<std::pair<QString, std::uint64_t>> asked_;  ///< player and digest
     LatestWorker<Wanted, Readings> reader_;
