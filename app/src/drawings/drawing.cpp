@@ -89,6 +89,15 @@ void Drawing::paintLabel(QPainter& p, QPointF at, const QString& text, const QCo
     paintText(p, at, text, colour, font);
 }
 
+void Drawing::paintOn(QPainter& painter, QSizeF wanted, const style::Colours& colours) {
+    painter.save();
+    canvas_ = wanted;
+    painter.setClipRect(QRectF(QPointF(), wanted), Qt::IntersectClip);
+    paint(painter, colours);
+    canvas_.reset();
+    painter.restore();
+}
+
 void Drawing::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);

@@ -6,6 +6,7 @@
 
 #include <QVector>
 #include <QWidget>
+#include <optional>
 
 #include "style/style.h"
 
@@ -46,7 +47,13 @@ public:
     /// Where the handles are now, in the drawing's pixels.
     virtual QVector<Handle> handles() const { return {}; }
 
+    /// The same on a page or a picture, without handles: \p wanted in pixels of 1/96 inch, which is
+    /// what the fonts of a drawing are measured in.
+    void paintOn(QPainter& painter, QSizeF wanted, const style::Colours& colours);
+
 protected:
+    /// Of what is painted on now: the widget, or a page.
+    QSizeF canvas() const { return canvas_.value_or(QSizeF(size())); }
     virtual void paint(QPainter& painter, const style::Colours& colours) = 0;
     virtual void gestureBegins() {}
     /// The pointer is at \p pixel with handle \p id held.
@@ -80,7 +87,8 @@ protected:
 private:
     int handleNear(QPointF pixel) const;  ///< -1 when none
 
-    int held_ = -1;  ///< index of the handle that is dragged
+    std::optional<QSizeF> canvas_;  ///< while it is painted elsewhere
+    int held_ = -1;                 ///< index of the handle that is dragged
     int hovered_ = -1;
     int current_ = 0;  ///< index of the one that keys move
     QPointF grip_;     ///< from pointer to handle at the press

@@ -89,7 +89,7 @@ double FaceAboveDrawing::side() const {
 }
 
 QPointF FaceAboveDrawing::ballAt() const {
-    return {width() * (0.5 + 0.12 * side()), height() * 0.52};
+    return {canvas().width() * (0.5 + 0.12 * side()), canvas().height() * 0.52};
 }
 
 QPointF FaceAboveDrawing::onHead(double across, double ahead) const {
@@ -103,7 +103,7 @@ QPointF FaceAboveDrawing::onHead(double across, double ahead) const {
 }
 
 double FaceAboveDrawing::zoom() const {
-    return std::clamp(std::min(width() / 300.0, height() / 260.0), 0.6, 2.5);
+    return std::clamp(std::min(canvas().width() / 300.0, canvas().height() / 260.0), 0.6, 2.5);
 }
 
 QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
@@ -274,7 +274,7 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const QFont f = style::font(13);
     // The numbers stand in a column at the side that the toe does not point to, each with its
     // line's own stroke before it, so that lines that lie close together stay readable.
-    const double left = side() > 0 ? 12.0 : width() - 140.0;
+    const double left = side() > 0 ? 12.0 : canvas().width() - 140.0;
     double y = 24;
     const auto key = [&](const QPen& pen, const QString& words, const QColor& colour,
                          const QFont& font) {
@@ -301,9 +301,9 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                         : tr("Closed %1 (toe at %2): takes %3 of loft."))
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
                        text::degrees(std::abs(addedLoft_rad_)));
-    paintFitted(p, {12.0, height() - 28.0}, width() - 22.0, opened, c.ink, small);
+    paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
     paintFitted(
-        p, {12.0, height() - 11.0}, width() - 22.0,
+        p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
         tr("%1 % of its push is sideways. Aim %2.")
             .arg(text::number(100 * std::abs(normal.z), 0), text::sideDegrees(prediction.aim_rad)),
         c.ink, small);

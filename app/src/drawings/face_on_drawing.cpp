@@ -69,7 +69,7 @@ bool FaceOnDrawing::leftHanded() const {
 }
 
 double FaceOnDrawing::mirrored(double x) const {
-    return leftHanded() ? width() - x : x;
+    return leftHanded() ? canvas().width() - x : x;
 }
 
 Qt::Alignment FaceOnDrawing::trailSide() const {
@@ -77,10 +77,10 @@ Qt::Alignment FaceOnDrawing::trailSide() const {
 }
 
 WorldMap FaceOnDrawing::map() const {
-    const double up = (height() - below_px - 16.0) / (hands_m + 0.06);
-    const double across = width() / 0.78;
+    const double up = (canvas().height() - below_px - 16.0) / (hands_m + 0.06);
+    const double across = canvas().width() / 0.78;
     // Room for the lens at the trail side.
-    return {QPointF(mirrored(width() * 0.57), height() - below_px),
+    return {QPointF(mirrored(canvas().width() * 0.57), canvas().height() - below_px),
             std::max(20.0, std::min(up, across)), leftHanded()};
 }
 
@@ -149,9 +149,9 @@ void FaceOnDrawing::nudge(int id, int direction, bool fine) {
 void FaceOnDrawing::paintStance(QPainter& p, const style::Colours& c) const {
     const WorldMap m = map();
     const double y = m.toPixel(0, 0).y();
-    p.fillRect(QRectF(0, y, width(), 7), c.turfFill);
+    p.fillRect(QRectF(0, y, canvas().width(), 7), c.turfFill);
     p.setPen(QPen(c.turf, 2));
-    p.drawLine(QPointF(0, y), QPointF(width(), y));
+    p.drawLine(QPointF(0, y), QPointF(canvas().width(), y));
 
     const QFont f = style::font(12);
     const double track = y + weightTrack_px;
@@ -220,7 +220,7 @@ void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
     const double loft = s.swing.delivery.dynamicLoft_rad;
     const double sit = state.conditions.lie.sit_m;
     const bool left = leftHanded();
-    const QPointF centre(mirrored(12 + lens_px), height() - 12 - lens_px);
+    const QPointF centre(mirrored(12 + lens_px), canvas().height() - 12 - lens_px);
 
     // Metres from where the turf is under the leading edge; the face touches the ball.
     const QPointF touch(0.0, margin.ballContact_m);
@@ -285,7 +285,7 @@ void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
 
 void FaceOnDrawing::paintChances(QPainter& p, const style::Colours& c) const {
     const StrikeChances& chance = bench_.prediction()->chances;
-    const double outer = mirrored(width() - 14.0);
+    const double outer = mirrored(canvas().width() - 14.0);
     const double bar = 62.0;
     const double from = leftHanded() ? outer : outer - bar;
     double y = 60.0;
@@ -331,12 +331,12 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
             : tr("%1 lean %2")
                   .arg(text::degrees(std::abs(lean)), lean > 0 ? tr("ahead") : tr("back"));
     // On the lead side, as far out as it fits; the numbers stand on the other.
-    const double room = (leftHanded() ? hands.x() : width() - hands.x()) - 19;
+    const double room = (leftHanded() ? hands.x() : canvas().width() - hands.x()) - 19;
     QFont fitting = strong;
     if (QFontMetricsF(strong).horizontalAdvance(leaning) > room) fitting.setPixelSize(12);
     const double wide = QFontMetricsF(fitting).horizontalAdvance(leaning);
     const double outer = leftHanded() ? std::max(hands.x() - 15, 4 + wide)
-                                      : std::min(hands.x() + 15, width() - 4 - wide);
+                                      : std::min(hands.x() + 15, canvas().width() - 4 - wide);
     paintText(p, {outer, hands.y() + 5}, leaning, c.predicted, fitting,
               leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
 
@@ -354,7 +354,7 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                lowRight ? Qt::AlignRight : Qt::AlignLeft);
     const QString ahead = text::number(100 * (L - b), 1);
     const double lowFrom = low.x() + (lowRight ? 12 : -12);
-    const double lowRoom = lowRight ? width() - 4 - lowFrom : lowFrom - 4;
+    const double lowRoom = lowRight ? canvas().width() - 4 - lowFrom : lowFrom - 4;
     QString lowPoint = tr("low point %1 cm ahead").arg(ahead);
     if (QFontMetricsF(f).horizontalAdvance(lowPoint) > lowRoom)
         lowPoint = tr("low %1 cm ahead").arg(ahead);

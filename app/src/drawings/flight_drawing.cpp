@@ -171,15 +171,16 @@ double FlightDrawing::highest_m() const {
 }
 
 double FlightDrawing::groundBand_px() const {
-    return scene_.fromAbove && height() > 190 ? ticksBand_px + aboveBand_px : ticksBand_px;
+    return scene_.fromAbove && canvas().height() > 190 ? ticksBand_px + aboveBand_px : ticksBand_px;
 }
 
 WorldMap FlightDrawing::map() const {
     // The flight keeps clear of the magnifier.
-    const double right = hasMagnifier() ? width() - magnifierRect().left() : rightMargin_px;
-    const double across = (width() - leftMargin_px - right) / (farthest_m() * 1.03);
-    const double up = (height() - groundBand_px() - topMargin_px) / (highest_m() * 1.02);
-    return {QPointF(leftMargin_px, height() - groundBand_px()),
+    const double right =
+        hasMagnifier() ? canvas().width() - magnifierRect().left() : rightMargin_px;
+    const double across = (canvas().width() - leftMargin_px - right) / (farthest_m() * 1.03);
+    const double up = (canvas().height() - groundBand_px() - topMargin_px) / (highest_m() * 1.02);
+    return {QPointF(leftMargin_px, canvas().height() - groundBand_px()),
             std::max(0.1, std::min(across, up))};
 }
 
@@ -205,10 +206,10 @@ void FlightDrawing::paint(QPainter& p, const style::Colours& c) {
 }
 
 void FlightDrawing::paintGround(QPainter& p, const style::Colours& c, const WorldMap& m) const {
-    const double y = height() - groundBand_px();
-    p.fillRect(QRectF(0, y, width(), groundBand_px()), c.turfFill);
+    const double y = canvas().height() - groundBand_px();
+    p.fillRect(QRectF(0, y, canvas().width(), groundBand_px()), c.turfFill);
     p.setPen(QPen(c.turf, 2));
-    p.drawLine(QPointF(0, y), QPointF(width(), y));
+    p.drawLine(QPointF(0, y), QPointF(canvas().width(), y));
 
     const double unit_m = 1.0 / scene_.units.lengthFactor();
     const double step = tickStep(m.scale() * unit_m, 46);
@@ -216,7 +217,7 @@ void FlightDrawing::paintGround(QPainter& p, const style::Colours& c, const Worl
     // Ink: the greens are too faint to read on the turf's fill.
     for (double at = 0;; at += step) {
         const double x = m.toPixel(at * unit_m, 0).x();
-        if (x > width() - 14) break;
+        if (x > canvas().width() - 14) break;
         p.setPen(QPen(c.turf, 1));
         p.drawLine(QPointF(x, y), QPointF(x, y + 6));
         QString label = text::number(at, 0);
@@ -274,8 +275,8 @@ void FlightDrawing::paintOthers(QPainter& p, const style::Colours& c, const Worl
 }
 
 void FlightDrawing::paintAbove(QPainter& p, const style::Colours& c, const WorldMap& m) const {
-    const double top = height() - aboveBand_px + 2;
-    const double bottom = height() - 7;
+    const double top = canvas().height() - aboveBand_px + 2;
+    const double bottom = canvas().height() - 7;
     double left = -0.05;
     double right = 0.05;
     for (const FlightScene::Path* path : paths()) {
@@ -300,9 +301,9 @@ void FlightDrawing::paintAbove(QPainter& p, const style::Colours& c, const World
         return out;
     };
     p.save();
-    p.setClipRect(QRectF(0, top, width(), height() - top));
+    p.setClipRect(QRectF(0, top, canvas().width(), canvas().height() - top));
     p.setPen(QPen(c.soft, 1, Qt::DashLine));
-    p.drawLine(QPointF(x0, middle), QPointF(width(), middle));
+    p.drawLine(QPointF(x0, middle), QPointF(canvas().width(), middle));
     // One picture of a dot, many times: ten times faster than as many ellipses.
     const QPixmap dot = paintedDot(c.predicted, devicePixelRatioF());
     for (std::size_t i = 0; i < std::min(scene_.rests.size(), mostDots); ++i)
@@ -330,7 +331,8 @@ void FlightDrawing::paintAbove(QPainter& p, const style::Colours& c, const World
     const double share = across / m.scale();
     const QString name = share > 0.99 ? tr("from above")
                                       : tr("from above, sideways × %1").arg(text::number(share, 1));
-    paintText(p, {width() - 14.0, height() - 8.0}, name, c.ink, style::font(12), Qt::AlignRight);
+    paintText(p, {canvas().width() - 14.0, canvas().height() - 8.0}, name, c.ink, style::font(12),
+              Qt::AlignRight);
 }
 
 void FlightDrawing::paintPath(QPainter& p, const FlightScene::Path& path, const WorldMap& m,
@@ -378,12 +380,14 @@ void FlightDrawing::paintMeasured(QPainter& p, const style::Colours& c, const Wo
 }
 
 bool FlightDrawing::hasMagnifier() const {
-    return scene_.predicted && scene_.detailed && width() >= 560 && height() >= 170;
+    return scene_.predicted && scene_.detailed && canvas().width() >= 560 &&
+           canvas().height() >= 170;
 }
 
 QRectF FlightDrawing::magnifierRect() const {
-    const double wide = std::clamp(width() * 0.28, 230.0, 342.0);
-    return {width() - 14.0 - wide, 8.0, wide, std::min(138.0, height() - groundBand_px() - 22.0)};
+    const double wide = std::clamp(canvas().width() * 0.28, 230.0, 342.0);
+    return {canvas().width() - 14.0 - wide, 8.0, wide,
+            std::min(138.0, canvas().height() - groundBand_px() - 22.0)};
 }
 
 void FlightDrawing::paintMagnifier(QPainter& p, const style::Colours& c) const {

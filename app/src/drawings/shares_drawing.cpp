@@ -58,9 +58,9 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     }
     const double span = std::max(high - low, 1e-9);
     const double left = 132.0 + margin_px;
-    const double right = width() - (spread ? 106.0 : 70.0) - margin_px;
+    const double right = canvas().width() - (spread ? 106.0 : 70.0) - margin_px;
     const auto x = [&](double value) { return left + (value - low) / span * (right - left); };
-    const double row = height() / static_cast<double>(stair_.shares.size() + 2);
+    const double row = canvas().height() / static_cast<double>(stair_.shares.size() + 2);
 
     double y = row / 2;
     const auto end = [&](const QString& name, double value) {
@@ -70,7 +70,7 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         paintText(p, {margin_px, y + 4}, fits ? name : name.left(1), c.ink, strong);
         p.setPen(QPen(c.ink, 2));
         p.drawLine(QPointF(x(value), y - 8), QPointF(x(value), y + 8));
-        paintText(p, {width() - margin_px, y + 4}, withUnit(value, false), c.ink, strong,
+        paintText(p, {canvas().width() - margin_px, y + 4}, withUnit(value, false), c.ink, strong,
                   Qt::AlignRight);
         y += row;
     };
@@ -95,7 +95,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
                 p.drawLine(QPointF(end80, y - 3), QPointF(end80, y + 3));
         }
         paintText(p, {margin_px, y + 4}, s.cause, c.ink, f);
-        paintText(p, {width() - margin_px, y + 4}, withSpread(s), c.ink, f, Qt::AlignRight);
+        paintText(p, {canvas().width() - margin_px, y + 4}, withSpread(s), c.ink, f,
+                  Qt::AlignRight);
         at = to;
         y += row;
     }

@@ -50,7 +50,7 @@ void SpinDrawing::refresh() {
 }
 
 QRectF SpinDrawing::plot() const {
-    return {44.0, 34.0, width() - 58.0, height() - 122.0};
+    return {44.0, 34.0, canvas().width() - 58.0, canvas().height() - 122.0};
 }
 
 double SpinDrawing::highest_rpm() const {
@@ -155,7 +155,8 @@ void SpinDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const SpinWindow& w = bench_.prediction()->window;
     const auto line = [&](double fromBottom, const QString& words, const QColor& colour,
                           const QFont& font) {
-        paintFitted(p, {12.0, height() - fromBottom}, width() - 22.0, words, colour, font);
+        paintFitted(p, {12.0, canvas().height() - fromBottom}, canvas().width() - 22.0, words,
+                    colour, font);
     };
     line(46,
          tr("Window today: %1, spin loft %2–%3°.")

@@ -66,7 +66,7 @@ void TurnDrawing::refresh() {
 }
 
 QRectF TurnDrawing::plot() const {
-    return {46.0, 200.0, width() - 62.0, height() - 200.0 - 44.0};
+    return {46.0, 200.0, canvas().width() - 62.0, canvas().height() - 200.0 - 44.0};
 }
 
 QPointF TurnDrawing::at(double open_rad, double sideways) const {
@@ -110,7 +110,7 @@ void TurnDrawing::paintFace(QPainter& p, const style::Colours& c, QPointF middle
     p.setPen(QPen(c.ink, 1.4));
     p.setBrush(c.panel);
     p.drawEllipse(middle + 9 * ahead, 8, 8);
-    const double room = 0.48 * width();
+    const double room = 0.48 * canvas().width();
     paintFitted(p, middle + QPointF(0, 34), room, name, c.ink, style::font(13, QFont::DemiBold),
                 Qt::AlignHCenter);
     paintFitted(p, middle + QPointF(0, 52), room,
@@ -131,7 +131,7 @@ void TurnDrawing::paintCurves(QPainter& p, const style::Colours& c) const {
     for (int deg = -40; deg <= 40; deg += 20)
         paintText(p, {at(radFromDeg(deg), 0).x(), r.bottom() + 16},
                   text::number(deg, 0) + QStringLiteral("°"), c.soft, f, Qt::AlignHCenter);
-    paintFitted(p, {r.left(), r.bottom() + 34}, width() - r.left() - 8,
+    paintFitted(p, {r.left(), r.bottom() + 34}, canvas().width() - r.left() - 8,
                 tr("push sideways in %, against the turn; shut is left of 0"), c.soft, f);
     const auto line = [&](const QPolygonF& curve, const QPen& pen) {
         QPolygonF out;
@@ -151,9 +151,9 @@ void TurnDrawing::paintCurves(QPainter& p, const style::Colours& c) const {
 }
 
 void TurnDrawing::paint(QPainter& p, const style::Colours& c) {
-    paintFace(p, c, {width() * 0.26, 124}, wedge_, QPen(c.predicted, 2.4),
+    paintFace(p, c, {canvas().width() * 0.26, 124}, wedge_, QPen(c.predicted, 2.4),
               tr("wedge, loft %1").arg(text::degrees(bench_.state().conditions.wedge.loft_rad, 0)));
-    paintFace(p, c, {width() * 0.75, 124}, iron_, QPen(c.ink, 1.8, Qt::DashDotLine),
+    paintFace(p, c, {canvas().width() * 0.75, 124}, iron_, QPen(c.ink, 1.8, Qt::DashDotLine),
               tr("mid-iron, loft %1").arg(text::degrees(midIron.loft_rad, 0)));
     paintCurves(p, c);
 }

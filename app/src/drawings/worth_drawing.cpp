@@ -105,13 +105,14 @@ void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
     const auto& prediction = bench_.prediction();
     if (!prediction) return;
     const QFont f = style::font(13);
-    const double middle = width() * 0.5;
-    const double half = width() * 0.5 - 14;
-    const double room = (height() - 40.0) / static_cast<double>(prediction->worth.size());
+    const double middle = canvas().width() * 0.5;
+    const double half = canvas().width() * 0.5 - 14;
+    const double room = (canvas().height() - 40.0) / static_cast<double>(prediction->worth.size());
     double y = 20;
     for (const Worth& worth : prediction->worth) {
         paintText(p, {12, y}, nameOf(worth.step, bench_.units()), c.ink, f);
-        paintText(p, {width() - 12.0, y}, tell(worth, bench_.units()), c.ink, f, Qt::AlignRight);
+        paintText(p, {canvas().width() - 12.0, y}, tell(worth, bench_.units()), c.ink, f,
+                  Qt::AlignRight);
         p.setPen(QPen(c.former, 1));
         p.drawLine(QPointF(middle, y + 5), QPointF(middle, y + 15));
         if (worth.change) {
@@ -124,7 +125,7 @@ void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
         }
         y += room;
     }
-    paintFitted(p, {12, height() - 10.0}, width() - 24.0,
+    paintFitted(p, {12, canvas().height() - 10.0}, canvas().width() - 24.0,
                 riskWords(prediction->risk, bench_.units()), c.soft, style::font(12));
 }
 

@@ -24,6 +24,10 @@ constexpr int sharpness = 3;
 constexpr double leastShare = 0.35;
 /// Units of the painter in a millimetre: text is laid out finer than the eye sees.
 constexpr double units_per_mm = 20.0;
+constexpr double mm_per_pixel = mm_per_inch / 96;
+constexpr int nameHeight_px = 20;
+/// Drawings that take less of the page's width than this stand side by side.
+constexpr double narrow = 0.6;
 
 /// As high as that many points on paper.
 QFont fontOf(double points, QFont::Weight weight) {
@@ -86,6 +90,46 @@ void Paper::line(const QString& text, const QFont& font, double after_mm) {
         down_mm_ += high_mm;
     }
     down_mm_ += after_mm;
+}
+
+void Paper::sketch(const Sketch& sketch, double left_mm, QSizeF room_px) {
+    style::Colours onWhite = style::colours(style::palette(false));
+    onWhite.panel = Qt::white;
+    painter_.save();
+    painter_.scale(units_per_mm, units_per_mm);
+    painter_.translate(left_mm, down_mm_);
+    painter_.scale(mm_per_pixel, mm_per_pixel);
+    painter_.setFont(style::font(nameHeight_px - 6, QFont::DemiBold));
+    painter_.setPen(onWhite.ink);
+    painter_.drawText(QPointF(0, nameHeight_px - 6), sketch.name);
+    painter_.translate(0, nameHeight_px);
+    sketch.paint(painter_, room_px, onWhite);
+    painter_.restore();
+}
+
+void Paper::sketches(const QVector<Sketch>& all) {
+    if (!isGood()) return;
+    const double whole_px = page_mm_.width() / mm_per_pixel;
+    const double half_px = (whole_px - gap_mm / mm_per_pixel) / 2;
+    const auto isNarrow = [&](const Sketch& s) { return s.size.width() < narrow * whole_px; };
+    const auto roomOf = [](const Sketch& s, double width) {
+        // A drawing fills what it is given; its shape stays near that on the screen.
+        const double shrunk = std::clamp(width / s.size.width(), 0.75, 1.25);
+        return QSizeF(width, s.size.height() * shrunk);
+    };
+    for (qsizetype i = 0; i < all.size(); ++i) {
+        const bool pair = i + 1 < all.size() && isNarrow(all[i]) && isNarrow(all[i + 1]);
+        const double width = pair ? half_px : whole_px;
+        double high_px = roomOf(all[i], width).height();
+        if (pair) high_px = std::max(high_px, roomOf(all[i + 1], width).height());
+        const double most_px = page_mm_.height() / mm_per_pixel - nameHeight_px;
+        high_px = std::min(high_px, most_px);
+        const double high_mm = (high_px + nameHeight_px) * mm_per_pixel;
+        if (high_mm > left_mm()) turnPage();
+        sketch(all[i], 0, {width, high_px});
+        if (pair) sketch(all[++i], half_px * mm_per_pixel + gap_mm, {width, high_px});
+        down_mm_ += high_mm + gap_mm;
+    }
 }
 
 void Paper::picture(const QSize& size, const std::function<void(QPainter&)>& paint) {

@@ -8,7 +8,10 @@
 #include <QPainter>
 #include <QRectF>
 #include <QString>
+#include <QVector>
 #include <functional>
+
+#include "style/style.h"
 
 class QPagedPaintDevice;
 
@@ -30,11 +33,21 @@ public:
     void title(const QString& text);
     /// Lines that are too long are broken, and go on over the page's end.
     void text(const QString& text);
-    /// \p paint draws in pixels on \p size; it is brought to the page's width, or to what is left
-    /// of its height where that is a good part of it.
+    /// A drawing with its name above it, in lines and letters of the page's own fineness: \p paint
+    /// is given the room that it has, in pixels of 1/96 inch, and colours for white paper.
+    struct Sketch {
+        QString name;
+        QSize size;  ///< on the screen, in such pixels
+        std::function<void(QPainter&, QSizeF, const style::Colours&)> paint;
+    };
+    /// One below the other, two narrow ones side by side.
+    void sketches(const QVector<Sketch>& all);
+    /// What is no drawing. \p paint draws in pixels on \p size; it is brought to the page's width,
+    /// or to what is left of its height where that is a good part of it.
     void picture(const QSize& size, const std::function<void(QPainter&)>& paint);
 
 private:
+    void sketch(const Sketch& sketch, double left_mm, QSizeF room_px);
     void line(const QString& text, const QFont& font, double gap_mm);
     void foot();
     void turnPage();

@@ -4,8 +4,10 @@
 #include "views/view.h"
 
 #include <QAction>
+#include <algorithm>
 #include <utility>
 
+#include "drawings/drawing.h"
 #include "paper/paper.h"
 
 namespace wedgeon {
@@ -57,9 +59,31 @@ void View::paintPicture(QPainter& painter, const QSize& size) {
     render(&painter);
 }
 
+void View::printPicture(Paper& paper) {
+    paper.picture(size(), [this](QPainter& p) { paintPicture(p, size()); });
+}
+
 void View::print(Paper& paper) {
     paper.title(name());
-    paper.picture(size(), [this](QPainter& p) { paintPicture(p, size()); });
+    QVector<Drawing*> drawings;
+    for (auto* d : findChildren<Drawing*>()) {
+        if (d->isVisible()) drawings.append(d);
+    }
+    const auto placeOf = [this](const Drawing* d) { return d->mapTo(this, QPoint()); };
+    // As they are read.
+    std::stable_sort(drawings.begin(), drawings.end(), [&](const Drawing* a, const Drawing* b) {
+        const QPoint pa = placeOf(a), pb = placeOf(b);
+        return std::pair(pa.y(), pa.x()) < std::pair(pb.y(), pb.x());
+    });
+    QVector<Paper::Sketch> sketches;
+    for (Drawing* d : std::as_const(drawings)) {
+        sketches.append({d->accessibleName(), d->size(),
+                         [d](QPainter& p, QSizeF room, const style::Colours& colours) {
+                             d->paintOn(p, room, colours);
+                         }});
+    }
+    if (sketches.isEmpty()) printPicture(paper);
+    paper.sketches(sketches);
     paper.text(asText());
 }
 

@@ -37,7 +37,8 @@ public:
     virtual QString name() const = 0;
     /// What Copy puts on the clipboard.
     virtual QString asText() const = 0;
-    /// On as many pages as it takes; the whole view and its text unless it knows better.
+    /// On as many pages as it takes: its drawings, or where it has none the whole of it as a
+    /// picture, and its text, unless it knows better.
     virtual void print(Paper& paper);
     /// The view as a picture of \p size.
     virtual void paintPicture(QPainter& painter, const QSize& size);
@@ -73,6 +74,9 @@ protected:
         WhileShown,
         Anywhere,  ///< the view comes up first
     };
+    /// The whole view as it looks on the screen.
+    void printPicture(Paper& paper);
+
     QAction* addCommand(const QString& text, const QKeySequence& keys, std::function<void()> act,
                         Reach reach = Reach::WhileShown);
     void addCommandSeparator();

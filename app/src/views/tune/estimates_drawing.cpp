@@ -46,11 +46,12 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
     for (const Row& r : rows_)
         valueWidth =
             std::max(valueWidth, gap_px + QFontMetricsF(strong).horizontalAdvance(valueText(r)));
-    const double nameWidth = std::min(mostNameWidth_px, 0.4 * (width() - valueWidth));
+    const double nameWidth = std::min(mostNameWidth_px, 0.4 * (canvas().width() - valueWidth));
     const double left = margin_px + nameWidth;
-    const double right = width() - valueWidth - margin_px;
-    const double pitch = std::min(
-        34.0, (height() - 4.0) / static_cast<double>(std::max<qsizetype>(rows_.size(), 1)));
+    const double right = canvas().width() - valueWidth - margin_px;
+    const double pitch =
+        std::min(34.0, (canvas().height() - 4.0) /
+                           static_cast<double>(std::max<qsizetype>(rows_.size(), 1)));
     double y = pitch / 2;
     for (const Row& r : rows_) {
         // Every row has its own scale: the prior fills two thirds of it, unless the data left it.
@@ -72,7 +73,7 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRoundedRect(QRectF(x(r.low), y - 4.5, std::max(2.0, x(r.high) - x(r.low)), 9), 4, 4);
         p.setPen(QPen(r.known ? c.ink : c.soft, 2));
         p.drawLine(QPointF(x(r.value), y - 8), QPointF(x(r.value), y + 8));
-        paintText(p, {width() - margin_px, y + 4}, valueText(r), r.known ? c.ink : c.soft,
+        paintText(p, {canvas().width() - margin_px, y + 4}, valueText(r), r.known ? c.ink : c.soft,
                   r.known ? strong : f, Qt::AlignRight);
         y += pitch;
     }

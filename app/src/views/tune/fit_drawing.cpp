@@ -101,8 +101,8 @@ void FitDrawing::tell() {
 
 QRectF FitDrawing::resultCell(qsizetype i) const {
     const double n = static_cast<double>(std::max<qsizetype>(content_.results.size(), 1));
-    const double w = (width() - 2 * margin_px - (n - 1) * gap_px) / n;
-    const double h = std::min(w + title_px + scale_px, 0.36 * height());
+    const double w = (canvas().width() - 2 * margin_px - (n - 1) * gap_px) / n;
+    const double h = std::min(w + title_px + scale_px, 0.36 * canvas().height());
     return {margin_px + static_cast<double>(i) * (w + gap_px), 4, w, h};
 }
 
@@ -110,8 +110,8 @@ QRectF FitDrawing::inputCell(qsizetype i) const {
     const double top = resultCell(0).bottom() + 30;
     const double rows =
         std::ceil(static_cast<double>(content_.inputs.size()) / static_cast<double>(inputsInRow));
-    const double w = (width() - 2 * margin_px - (inputsInRow - 1) * gap_px) / inputsInRow;
-    const double h = (height() - top - 4) / std::max(rows, 1.0);
+    const double w = (canvas().width() - 2 * margin_px - (inputsInRow - 1) * gap_px) / inputsInRow;
+    const double h = (canvas().height() - top - 4) / std::max(rows, 1.0);
     return {margin_px + static_cast<double>(i % inputsInRow) * (w + gap_px),
             top + static_cast<double>(i / inputsInRow) * h, w, h - 4};
 }

@@ -51,7 +51,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         valueWidth = std::max(valueWidth, gap_px + metrics.horizontalAdvance(withUnit(r, r.tuned)));
     }
     const double left = margin_px + nameWidth;
-    const double right = width() - margin_px - valueWidth - heldWidth_px;
+    const double right = canvas().width() - margin_px - valueWidth - heldWidth_px;
     // Each bar's name behind a piece of it; what stands at the right end gets the room that is
     // left.
     double x = left;
@@ -66,9 +66,10 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     key(QPen(c.soft, 1.2), Qt::NoBrush, tr("prior"));
     key(QPen(c.former, 1.2, Qt::DotLine), Qt::NoBrush, tr("regression"));
     QString held = tr("80 % held");
-    if (x + QFontMetricsF(f).horizontalAdvance(held) > width() - margin_px) held = tr("held");
-    paintText(p, {width() - margin_px, 14}, held, c.soft, f, Qt::AlignRight);
-    const double pitch = (height() - 22.0) / static_cast<double>(rows_.size());
+    if (x + QFontMetricsF(f).horizontalAdvance(held) > canvas().width() - margin_px)
+        held = tr("held");
+    paintText(p, {canvas().width() - margin_px, 14}, held, c.soft, f, Qt::AlignRight);
+    const double pitch = (canvas().height() - 22.0) / static_cast<double>(rows_.size());
     double y = 22.0 + pitch / 2;
     for (const Row& r : rows_) {
         const double most = std::max({r.tuned, r.prior, r.regression, 1e-9});
@@ -85,7 +86,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRect(QRectF(left, y + 0.5 * h + 1, w(r.regression), h - 1));
         paintText(p, {right + valueWidth - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
                   Qt::AlignRight);
-        paintText(p, {width() - margin_px, y + 4},
+        paintText(p, {canvas().width() - margin_px, y + 4},
                   text::number(r.coverage_pct, 0) + QStringLiteral(" %"), c.ink, f, Qt::AlignRight);
         y += pitch;
     }

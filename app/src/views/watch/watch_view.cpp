@@ -14,6 +14,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "paper/paper.h"
 #include "style/style.h"
 #include "views/watch/chart_panel.h"
 #include "views/watch/hit_bar.h"
@@ -373,6 +374,12 @@ void WatchView::keepDoubtful() {
 
 QString WatchView::asText() const {
     return showsChart() ? chart_->asText() : panel_->asText();
+}
+
+void WatchView::print(Paper& paper) {
+    paper.title(name());
+    printPicture(paper);  // the list of shots is no drawing
+    paper.text(asText());
 }
 
 void WatchView::paintPicture(QPainter& painter, const QSize& size) {

@@ -27,6 +27,7 @@ public:
     QString name() const override;
     QString asText() const override;
     /// A chart goes out alone: what stands around it on screen is for choosing.
+    void print(Paper& paper) override;
     void paintPicture(QPainter& painter, const QSize& size) override;
     /// Stream or chart, and what the chart shows.
     QVariantMap state() const override;
