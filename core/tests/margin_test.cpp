@@ -174,6 +174,20 @@ TEST(Margin, AThinOneLaunchesLowerAndAFatOneLosesSpeed) {
     EXPECT_LT(fat.speedKept, 0.9);
 }
 
+TEST(Margin, AThinOneGripsLessTheFartherTheEdgePasses) {
+    const Lie lie = tight();
+    SolePass p = pitch();
+    const StrikeMargin m = calcMargin(p, lie);
+    for (const double thinBy : {0.0005, 0.001, 0.0019, 0.004}) {
+        SolePass q = p;
+        q.depth_m = m.cleanFrom_m - thinBy;
+        // model.md: half of the grip is gone two millimetres up, and no more.
+        EXPECT_NEAR(calcStrikeEffect(q, lie).frictionKept,
+                    1.0 - 0.5 * std::min(1.0, thinBy / 0.002), 1e-9)
+            << thinBy;
+    }
+}
+
 TEST(Margin, RefusesWhatIsNoNumber) {
     SolePass p = pitch();
     p.dynamicLoft_rad = NAN;

@@ -91,6 +91,16 @@ TEST_F(IdentitiesTest, ShotsReferToPlayersClubsAndDays) {
     EXPECT_EQ(shotsOf(book, "Runa"), 4) << "they stay one player's";
 }
 
+TEST_F(IdentitiesTest, APartKnowsItsFirstAndItsLastDayInWhateverOrderTheShotsCame) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), std::vector<ShotRecord>{shot(30, "Odo", "54", "2026-10-07"),
+                                                         shot(31, "Odo", "54", "2026-10-09"),
+                                                         shot(32, "Odo", "54", "2026-10-06"),
+                                                         shot(33, "Odo", "54", "2026-10-08")});
+    EXPECT_EQ(number(book, "SELECT first_day FROM parts"), *text::dayOf("2026-10-06"));
+    EXPECT_EQ(number(book, "SELECT last_day FROM parts"), *text::dayOf("2026-10-09"));
+}
+
 TEST_F(IdentitiesTest, DaysAreThoseOfTheCalendar) {
     EXPECT_EQ(text::dayOf("1970-01-01"), 0);
     EXPECT_EQ(text::dayOf("1970-01-02 23:59"), 1);

@@ -141,6 +141,22 @@ TEST(Quality, FatThinAndOffCentreByTheirSignatures) {
         r[Quantity::BallSpeed] *= 1.05;
         r[Quantity::SpinRate] *= 0.5;
     }));
+    // What it says are the numbers of this shot.
+    Session told;
+    ShotRecord& thin = told.shots[20].record;
+    const double launch = thin[Quantity::LaunchAngle], spin = thin[Quantity::SpinRate];
+    thin[Quantity::LaunchAngle] -= radFromDeg(11);
+    thin[Quantity::SpinRate] *= 0.5;
+    const auto notes = findDoubts(told.shots, told.fallback)[20];
+    const auto its = std::find_if(notes.begin(), notes.end(), [](const QualityNote& n) {
+        return n.reason.says == Says::OffTheEdge;
+    });
+    ASSERT_NE(its, notes.end());
+    ASSERT_GT(launch, 0.0);
+    ASSERT_GT(spin, 0.0);
+    // The shot itself was within a few parts in a hundred of what its strike gives.
+    EXPECT_NEAR(std::get<Figure>(its->reason.arguments.at(0)).value, 11, 1.5);
+    EXPECT_NEAR(std::get<Figure>(its->reason.arguments.at(1)).value, 50, 4);
     // A fifth less spin is no thin one yet, however low it starts.
     Session low;
     low.shots[20].record[Quantity::LaunchAngle] -= radFromDeg(11);
