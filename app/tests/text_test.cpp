@@ -5,6 +5,7 @@
 
 #include <QRegularExpression>
 
+#include "text/schools.h"
 #include "text/sentences.h"
 #include "text/why_steps.h"
 #include "wedgeon/units.h"
@@ -141,6 +142,26 @@ TEST(Sentences, TheGivensReadAsSentences) {
     EXPECT_EQ(plain(text::air({.windAhead_mps = -3, .temperature_c = 14}, metric)),
               QStringLiteral("14 °C, 3.0 m/s against"));
     EXPECT_EQ(text::air({}, metric), QStringLiteral("20 °C, calm"));
+}
+
+TEST(Names, EverySchoolLieBallAndFaceHasItsWords) {
+    for (const School& school : schools()) {
+        EXPECT_FALSE(text::schoolName(school).isEmpty()) << school.key;
+        EXPECT_GT(text::schoolAsks(school).size(), 20) << school.key;
+        EXPECT_GT(text::schoolUnknown(school).size(), 20) << school.key;
+        EXPECT_FALSE(text::schoolAgainst(school).isEmpty()) << school.key;
+        for (const Claim& claim : school.claims)
+            EXPECT_FALSE(text::claim(claim).isEmpty()) << claim.key;
+    }
+    const auto hasWords = [](const auto& named) {
+        return text::nameOf(named).contains(QLatin1Char(' '));  // else it is the key
+    };
+    for (const NamedLie& lie : namedLies())
+        EXPECT_TRUE(hasWords(lie)) << lie.key;
+    for (const NamedBall& ball : namedBalls())
+        EXPECT_TRUE(hasWords(ball)) << ball.key;
+    for (const NamedFace& face : namedFaces())
+        EXPECT_TRUE(hasWords(face)) << face.key;
 }
 
 }  // namespace

@@ -405,6 +405,16 @@ TEST(Tune, TheIntervalsAgreeWithTheBootstrap) {
     }
 }
 
+TEST(Tune, AGroupKnowsItsFrictionAsWellAsItsOwnShotsTellIt) {
+    const TuneGroup own{BallKind::Soft, FaceCondition::FreshDry, findLie("short-dry")->lie};
+    const TuneGroup untold{BallKind::Range, FaceCondition::FreshDry, own.lie};
+    StrikeTuning t;
+    t.frictionSd = 0.3;
+    t.groups = {{own, 0.1, 0.04}, {untold, 0.0, 0.0}};
+    EXPECT_EQ(t.frictionSdOf(own), 0.04);
+    EXPECT_EQ(t.frictionSdOf(untold), 0.3) << "as little as of any group";
+}
+
 std::optional<FitRemark::Kind> refusal(const TuneResult& fit) {
     return fit.refused ? std::optional(fit.refused->kind) : std::nullopt;
 }

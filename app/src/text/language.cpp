@@ -6,18 +6,24 @@
 #include <QCoreApplication>
 #include <QLibraryInfo>
 #include <QTranslator>
+#include <memory>
 
 #include "text/units.h"
 
 namespace wedgeon::text {
 namespace {
 
-void install(const QLocale& locale, const QString& name, const QString& folder) {
-    auto* translator = new QTranslator(QCoreApplication::instance());
-    if (translator->load(locale, name, QStringLiteral("_"), folder))
-        QCoreApplication::installTranslator(translator);
-    else
-        delete translator;
+std::unique_ptr<QTranslator> findTranslator(const QLocale& locale, const QString& name,
+                                            const QString& folder) {
+    auto found = std::make_unique<QTranslator>();
+    return found->load(locale, name, QStringLiteral("_"), folder) ? std::move(found) : nullptr;
+}
+
+/// The last one that is installed is asked first.
+void install(std::unique_ptr<QTranslator> translator) {
+    if (!translator) return;
+    translator->setParent(QCoreApplication::instance());
+    QCoreApplication::installTranslator(translator.release());
 }
 
 }  // namespace
@@ -25,12 +31,15 @@ void install(const QLocale& locale, const QString& name, const QString& folder) 
 void chooseLanguage(const QLocale& locale) {
     const QString own = QStringLiteral("wedgeon");
     const QString folder = QStringLiteral(":/i18n");
-    // The sources are English but for its plurals; the last one that is installed is asked first.
-    install(QLocale(QLocale::English), own, folder);
+    // The sources are English but for its plurals.
+    install(findTranslator(QLocale(QLocale::English), own, folder));
     if (locale.language() != QLocale::English) {
-        install(locale, QStringLiteral("qtbase"),
-                QLibraryInfo::path(QLibraryInfo::TranslationsPath));
-        install(locale, own, folder);
+        if (auto its = findTranslator(locale, own, folder)) {
+            // The toolkit's buttons in the same language; not without ours.
+            install(findTranslator(locale, QStringLiteral("qtbase"),
+                                   QLibraryInfo::path(QLibraryInfo::TranslationsPath)));
+            install(std::move(its));
+        }
     }
     chooseLocale(locale);
 }

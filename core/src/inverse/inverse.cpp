@@ -6,7 +6,6 @@
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <string>
 
 #include "wedgeon/error.h"
@@ -179,10 +178,11 @@ VectorXd solve(const Problem& problem, const VectorXd& from) {
 }
 
 void validate(const std::vector<Target>& targets, const std::vector<Freedom>& freedoms) {
-    constexpr double least = std::numeric_limits<double>::min();
-    constexpr double most = std::numeric_limits<double>::max();
-    requireRange("targets", static_cast<double>(targets.size()), 1, most);
-    requireRange("freedoms", static_cast<double>(freedoms.size()), 1, most);
+    // Wider than anything that can be meant.
+    constexpr double least = 1e-9;
+    constexpr double most = 1e9;
+    requireRange("targets", static_cast<double>(targets.size()), 1, outcomeCount);
+    requireRange("freedoms", static_cast<double>(freedoms.size()), 1, dialCount);
     for (const Target& t : targets) {
         const std::string key(info(t.outcome).key);
         requireRange(key, t.value, -most, most);
