@@ -3,7 +3,7 @@
 # Warnings and sanitizers that every target of ours is built with.
 
 # Headers of libraries and of the language, read once for all sources of a target. Every source still
-# includes what it uses: the preset asan builds without (WEDGEON_PCH=OFF). The core goes without, so
+# includes what it uses: the preset lint reads them without (WEDGEON_PCH=OFF). The core goes without, so
 # that the preset core-only and the whole share its objects in ccache.
 function(wedgeon_precompile target)
   if(WEDGEON_PCH)

@@ -52,6 +52,7 @@ public:
         for (int i = 0; i < shown.rowCount(); ++i)
             ++counts[shots.recordAt(shown.sourceRow(i))[label]];
         std::vector<std::pair<std::size_t, std::string>> bySize;
+        bySize.reserve(counts.size());
         for (const auto& [text, n] : counts)
             bySize.emplace_back(n, text);
         std::stable_sort(bySize.begin(), bySize.end(),

@@ -23,14 +23,14 @@ constexpr int againAfter_ms = 1000;
 constexpr int silence_ms = 15'000;
 /// The window gets its turn after so long.
 constexpr qint64 turn_ms = 8;
-constexpr qint64 readAtOnce = 8 * 1024;
-constexpr qint64 socketBuffer = 256 * 1024;
+constexpr qint64 readAtOnce = qint64{8} * 1024;
+constexpr qint64 socketBuffer = qint64{256} * 1024;
 /// In one transaction.
 constexpr std::size_t mostTogether = 200;
 /// Beyond this the device has to wait.
 constexpr std::size_t mostWaiting = 1000;
 /// A device that does not read its acknowledgements is not heard either.
-constexpr qint64 mostUnread = 256 * 1024;
+constexpr qint64 mostUnread = qint64{256} * 1024;
 
 }  // namespace
 
@@ -276,6 +276,7 @@ void LiveLink::pass() {
                                          std::make_move_iterator(end));
     waiting_.erase(waiting_.begin(), end);
     std::vector<std::string> ids;
+    ids.reserve(some.size());
     for (const store::LiveArrival& shot : some)
         ids.push_back(shot.deviceShot);
     passing_ = true;

@@ -70,7 +70,7 @@ namespace {
 
 /// Room for every value of it, in whatever language its unit is.
 void fitWidth(QuantityField& field) {
-    constexpr int frameAndArrows_px = 24;
+    constexpr int frameAndArrows_px = 23;
     int widest = 0;
     for (const double v : {field.minimum(), field.maximum()}) {
         widest = std::max(
@@ -125,7 +125,7 @@ QComboBox* makeReleaseChoice(Workbench& bench) {
 NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(10, 5, 10, 5);
-    row->setSpacing(5);
+    row->setSpacing(4);
     const auto add = [&](const QString& name, QWidget* field) {
         auto* label = new QLabel(name);
         label->setFont(style::font(13));

@@ -46,7 +46,7 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
     for (const Row& r : rows_)
         valueWidth =
             std::max(valueWidth, gap_px + QFontMetricsF(strong).horizontalAdvance(valueText(r)));
-    const double nameWidth = std::min(mostNameWidth_px, 0.4 * (canvas().width() - valueWidth));
+    const double nameWidth = std::min(mostNameWidth_px, 0.6 * (canvas().width() - valueWidth));
     const double left = margin_px + nameWidth;
     const double right = canvas().width() - valueWidth - margin_px;
     const double pitch =

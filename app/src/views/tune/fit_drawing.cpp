@@ -112,8 +112,9 @@ QRectF FitDrawing::inputCell(qsizetype i) const {
         std::ceil(static_cast<double>(content_.inputs.size()) / static_cast<double>(inputsInRow));
     const double w = (canvas().width() - 2 * margin_px - (inputsInRow - 1) * gap_px) / inputsInRow;
     const double h = (canvas().height() - top - 4) / std::max(rows, 1.0);
+    const qsizetype row = i / inputsInRow;
     return {margin_px + static_cast<double>(i % inputsInRow) * (w + gap_px),
-            top + static_cast<double>(i / inputsInRow) * h, w, h - 4};
+            top + static_cast<double>(row) * h, w, h - 4};
 }
 
 void FitDrawing::paint(QPainter& p, const style::Colours& c) {
