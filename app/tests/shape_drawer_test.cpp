@@ -122,7 +122,7 @@ TEST_F(DrawerTest, AskFindsAChangeThatTheChainConfirms) {
 TEST_F(DrawerTest, AskSaysWhyNothingReachesIt) {
     open("Ask for a result");
     pin("Carry", 60);
-    pin("Release", -5);
+    pin("Release", -15);
     press(QStringLiteral("Find the smallest change"));
     ASSERT_TRUE(answered());
     EXPECT_EQ(said("askVerdict"), QStringLiteral("No set-up of these parts does it. The nearest:"));

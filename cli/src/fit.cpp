@@ -28,6 +28,8 @@ Spelling spellingOf(Kind kind) {
             return {"friction", 1.0};
         case Kind::TangentialRestitution:
             return {"tangential_restitution", 1.0};
+        case Kind::TangentialSlope:
+            return {"tangential_restitution_slope_spm", 1.0};
         case Kind::Restitution0:
             return {"normal_restitution_e0", 1.0};
         case Kind::LoftBias:

@@ -20,12 +20,13 @@ constexpr std::array hands{HandWord{"right", Hand::Right}, HandWord{"left", Hand
 constexpr std::array<std::string_view, 7> extraKeys{
     "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
 
-void writeMargin(JsonText& out, const ShotResult& r, const Predictor& predictor) {
+void writeMargin(JsonText& out, const Recipe& recipe, const ShotResult& r,
+                 const Predictor& predictor) {
     out.number("effective_bounce_deg", degFromRad(r.margin.effectiveBounce_rad));
     out.number("leading_edge_mm", 1000 * r.margin.leadingEdge_m);
     out.number("ball_contact_mm", 1000 * r.margin.ballContact_m);
     out.number("room_mm", 1000 * r.margin.room_m());
-    const StrikeChances c = predictor.chances(r);
+    const StrikeChances c = predictor.chances(recipe, r);
     out.number("fat", c.fat);
     out.number("clean", c.clean);
     out.number("thin", c.thin);
@@ -102,13 +103,13 @@ void runShot(Fields in, JsonText& out) {
     out.number("face_angle_deg", degFromRad(d.faceAngle_rad));
     out.number("friction", r.contact.friction);
     out.number("tangential_restitution", r.contact.tangentialRestitution);
-    writeMargin(out, r, predictor);
+    writeMargin(out, c.recipe, r, predictor);
     out.number("spin_loft_deg", degFromRad(r.strike.spinLoft_rad));
     out.number("grip_ratio", r.strike.gripRatio);
     out.word("limited_by", r.strike.limitedByFriction() ? "friction" : "loft");
     out.number("total_m", r.total_m());
     out.number("rest_side_m", r.restSide_m());
-    out.number("aim_deg", degFromRad(predictor.aim(c.recipe)));
+    if (const auto aim = predictor.aim(c.recipe)) out.number("aim_deg", degFromRad(*aim));
     out.word("behaviour", behaviourKey(r.behaviour.behaviour));
     out.count("biting_bounce", r.behaviour.bitingBounce);
     if (const auto& line = c.conditions.line) {

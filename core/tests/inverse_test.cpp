@@ -164,7 +164,7 @@ TEST(Aim, BringsTheBallToTheLine) {
         const Scene g = random.scene();
         const Recipe r = random.recipe();
         const ShotResult straight = predictor(g).shot(r);
-        const double aim = predictor(g).aim(r);
+        const double aim = predictor(g).aim(r).value();
         Delivery d = straight.swing.delivery;
         d.path_rad += aim;
         d.faceAngle_rad += aim;

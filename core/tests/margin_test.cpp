@@ -47,7 +47,7 @@ TEST(Margin, EffectsAgreeWithTheRoom) {
             EXPECT_NE(e.contact, StrikeKind::Clean);
         }
         EXPECT_LE(e.speedKept, 1.0);
-        EXPECT_GE(e.speedKept, 0.3 - 1e-12);
+        EXPECT_GE(e.speedKept, 0.3 * 0.1 - 1e-12);
         EXPECT_LE(e.dynamicLoft_rad, p.dynamicLoft_rad + 1e-9) << "an edge never adds loft";
     }
 }
@@ -127,7 +127,7 @@ TEST(Margin, ATightLieIsRiskierForAHighShotThanACushionedOne) {
     const SoleScatter s;
     const auto missAtItsBest = [&](const Lie& lie) {
         SolePass q = p;
-        q.depth_m = calcMargin(q, lie).middle_m();
+        q.depth_m = calcMargin(q, lie).aim_m;
         return 1.0 - calcStrikeChances(q, lie, s).clean;
     };
     const Lie cushioned{0.1, 0.3, 0, 0.01, 1.0};
@@ -186,6 +186,32 @@ TEST(Margin, AThinOneGripsLessTheFartherTheEdgePasses) {
                     1.0 - 0.5 * std::min(1.0, thinBy / 0.002), 1e-9)
             << thinBy;
     }
+}
+
+TEST(Margin, APerchedBallIsMetHighOnTheFaceAndMayBeMissedBelow) {
+    const Lie perched = findLie("perched")->lie;
+    SolePass p = pitch();
+    const StrikeMargin m = calcMargin(p, perched);
+    const double slant = std::cos(p.dynamicLoft_rad);
+    EXPECT_LT(m.cleanTo_m, m.turfTo_m) << "the face ends before the turf does";
+    EXPECT_NEAR(m.cleanTo_m - m.cleanFrom_m, 0.055 * slant, 1e-12);
+    EXPECT_NEAR(m.aim_m - m.cleanFrom_m, 0.025 * slant, 1e-12) << "where all of the head counts";
+    const auto at = [&](double up_m) {
+        SolePass q = p;
+        q.depth_m = m.cleanFrom_m + up_m * slant;
+        return calcStrikeEffect(q, perched);
+    };
+    EXPECT_EQ(at(0.024).headShare, 1.0);
+    EXPECT_NEAR(at(0.045).headShare, 0.5, 1e-9) << "20 mm beyond";
+    EXPECT_EQ(at(0.045).contact, StrikeKind::Clean);
+    EXPECT_EQ(at(0.056).contact, StrikeKind::Fat) << "it passes under";
+    EXPECT_NEAR(at(0.06).speedKept, 0.55, 1e-9);
+    EXPECT_NEAR(at(0.07).speedKept, 0.1, 1e-9);
+    // What is left of the head drives the ball less.
+    Contact half;
+    half.headShare = 0.5;
+    const Delivery d{20, radFromDeg(-3), 0, radFromDeg(50), 0};
+    EXPECT_LT(calcStrike(d, half).launch.speed_mps(), 0.9 * calcStrike(d, Contact{}).launch.speed_mps());
 }
 
 TEST(Margin, RefusesWhatIsNoNumber) {

@@ -62,9 +62,11 @@ TEST(Predictor, ChancesAreTheTunedPlayersOwn) {
     g.tuning = steepPlayer();
     const Predictor tuned = predictor(g);
     const ShotResult shot = tuned.shot({});
-    const StrikeChances his = tuned.chances(shot);
-    EXPECT_LT(his.clean, anybody.chances(anybody.shot({})).clean);
-    const StrikeChances same = calcStrikeChances(tuned.solePass(shot), g.lie, {0.035, 0.009});
+    const StrikeChances his = tuned.chances({}, shot);
+    EXPECT_LT(his.clean, anybody.chances({}, anybody.shot({})).clean);
+    const double grows = strikeScatterFactor({});
+    const StrikeChances same =
+        calcStrikeChances(tuned.solePass(shot), g.lie, {0.035 * grows, 0.009 * grows});
     EXPECT_EQ(his.clean, same.clean);
     EXPECT_EQ(his.fat, same.fat);
 }

@@ -87,7 +87,7 @@ TEST(Shot, WordsFollowTheirThresholds) {
     run.bounces[0].velocityAfter_mps = {6, 3, 0};
     run.bounces[1].velocityBefore_mps = {6, -3, 0};
     run.bounces[1].velocityAfter_mps = {1.5, 0.5, 0};
-    run.release_m = run.farthest_m = 4;
+    run.release_m = 4;
     run.roll_m = 1.5;
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ChecksTrickles);
     EXPECT_EQ(findBehaviour(40, run).bitingBounce, 2);
@@ -96,10 +96,12 @@ TEST(Shot, WordsFollowTheirThresholds) {
     run.bounces[1].velocityAfter_mps = {4, 0.5, 0};
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::Releases);
     EXPECT_EQ(findBehaviour(3, run).behaviour, Behaviour::RunsLikePutt);
-    run.release_m = run.farthest_m = 0.4;
+    run.release_m = 0.4;
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::DropsDead);
-    run.farthest_m = 1.0;
-    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ComesBack);
+    run.release_m = -0.29;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::DropsDead);
+    run.release_m = -0.31;
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ComesBack) << "behind its pitch mark";
 }
 
 TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
@@ -124,6 +126,7 @@ TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
     const ShotResult d = predictor(g).shot({});
     const SpreadSource none{.frictionShare = 0,
                             .tangentialRestitution = 0,
+                            .tangentialSlope_spm = 0,
                             .restitution0 = 0,
                             .groundFirmnessShare = 0,
                             .groundFrictionShare = 0,

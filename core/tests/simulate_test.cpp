@@ -51,7 +51,7 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
     const Scene g = windyPitch();
     const Simulation s = predictor(g).simulate({}, options);
     const StrikeChances c =
-        calcStrikeChances(predictor(g).solePass(predictor(g).shot({})), g.lie, {0.02, 0.004});
+        predictor(g).chances({}, predictor(g).shot({}));
     EXPECT_NEAR(s.fat, c.fat, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.thin, c.thin, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.fat + s.clean + s.thin, 1.0, 1e-12);
@@ -160,7 +160,7 @@ TEST(Simulate, AGroundThatIsNotKnownMovesTheRunAsFarAsThatGroundDoes) {
         options.samples = 4001;
         options.gustShare = 0;
         options.player.emplace().sd = {0, 0, 0, 0, 0, 0, 0};
-        options.unknown = {0, 0, 0, firmness, friction, 0, 0, 0, 0, 0};
+        options.unknown = {0, 0, 0, 0, firmness, friction, 0, 0, 0, 0, 0};
         return options;
     };
     Scene g = windyPitch();

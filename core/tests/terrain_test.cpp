@@ -238,11 +238,16 @@ TEST(Terrain, AnObstacleIsMetWhereTheFlightPassesItAndTheBallDropsThere) {
         EXPECT_NEAR(norm(hit.flight.landingSpin_radps), 0.2 * norm(free.flight.landingSpin_radps),
                     1e-6);
         // It was no higher than where it had been by then, and rests on this side.
-        double apex = 0;
-        for (const FlightPoint& p : trace.flight) {
-            if (p.position_m.x <= x) apex = std::max(apex, p.position_m.y);
-        }
-        EXPECT_NEAR(hit.flight.apex_m, apex, 1e-9) << x;
+        const bool rises = x < free.flight.apexAt_m;
+        EXPECT_NEAR(hit.flight.apex_m, rises ? there.position_m.y : free.flight.apex_m, 1e-6) << x;
+        EXPECT_NEAR(hit.flight.apexAt_m, rises ? x : free.flight.apexAt_m, 1e-6) << x;
+        // The flight ends there, and the fall.
+        const double reached_s = stopped.flight[stopped.flight.size() - 2].time_s;
+        EXPECT_LT(reached_s, free.flight.time_s);
+        EXPECT_NEAR(reached_s, x / free.strike.launch.velocity_mps.x, 0.15 * reached_s) << x;
+        EXPECT_NEAR(hit.flight.time_s,
+                    reached_s + std::sqrt(2 * above / constants::gravity_mps2), 1e-3)
+            << x;
         EXPECT_LE(stopped.flight.back().position_m.x, x);
         EXPECT_LT(hit.total_m(), x);
     }

@@ -392,8 +392,12 @@ TEST(Tune, TheIntervalsAgreeWithTheBootstrap) {
         for (std::size_t e = 0; e < values.size(); ++e)
             values[e].push_back(refit.estimates[e].value);
     }
+    int judged = 0;
     for (std::size_t e = 0; e < values.size(); ++e) {
-        if (!fit.estimates[e].identified) continue;
+        // Where the prior has a say the interval holds its part too, which no resampling shows.
+        const TuneEstimate& its = fit.estimates[e];
+        if (its.high80 - its.low80 > 0.4 * (its.priorHigh80 - its.priorLow80)) continue;
+        ++judged;
         double mean = 0.0;
         for (const double v : values[e])
             mean += v / repetitions;
@@ -403,6 +407,7 @@ TEST(Tune, TheIntervalsAgreeWithTheBootstrap) {
         const double half = 0.5 * (fit.estimates[e].high80 - fit.estimates[e].low80) / 1.2816;
         EXPECT_NEAR(std::sqrt(variance) / half, 1.0, 0.4) << e;
     }
+    EXPECT_GE(judged, 3);
 }
 
 TEST(Tune, AGroupKnowsItsFrictionAsWellAsItsOwnShotsTellIt) {

@@ -186,7 +186,7 @@ std::vector<Chart> margin() {
             SolePass pass = Predictor({}, g).solePass(shot);
             pass.dynamicLoft_rad = radFromDeg(loft);
             const Lie lie{0, 0.2, 0, sit / 1000, 1.0};
-            pass.depth_m = calcMargin(pass, lie).middle_m();
+            pass.depth_m = calcMargin(pass, lie).aim_m;
             return calcStrikeChances(pass, lie, {}).clean;
         }));
     }

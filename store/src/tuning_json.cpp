@@ -137,6 +137,14 @@ Json deliveryJson(const DeliveryTuning& t) {
                           {"shots", s.shots}});
     }
     out["speeds"] = speeds;
+    Json practised = Json::array();
+    for (const auto& p : t.practised) {
+        practised.push_back({{"open_rad", p.open_rad},
+                             {"lean_rad", p.lean_rad},
+                             {"ball_forward_m", p.ballForward_m},
+                             {"shots", p.shots}});
+    }
+    out["practised"] = practised;
     return out;
 }
 
@@ -156,17 +164,40 @@ DeliveryTuning readDelivery(Fields in) {
         s.finish();
         t.speeds.push_back(std::move(speed));
     }
+    if (in.has("practised")) {
+        for (Fields& p : in.children("practised", mostSpeeds)) {
+            t.practised.push_back({within(p, "open_rad", -2, 2), within(p, "lean_rad", -2, 2),
+                                   within(p, "ball_forward_m", -1, 1),
+                                   within(p, "shots", 0, 1e9)});
+            p.finish();
+        }
+    }
     in.finish();
     return t;
+}
+
+/// What a former model's tuning says that its laws have no part in.
+Tuning withoutItsLaws(const Tuning& former) {
+    Tuning out;
+    out.model = former.model;
+    out.strike.restitution0 = former.strike.restitution0;
+    out.strike.restitution0Sd = former.strike.restitution0Sd;
+    out.strike.loftBias_rad = former.strike.loftBias_rad;
+    out.strike.attackBias_rad = former.strike.attackBias_rad;
+    out.delivery = former.delivery;
+    return out;
 }
 
 }  // namespace
 
 std::string formatTuning(const Tuning& tuning) {
     const StrikeTuning& t = tuning.strike;
-    Json out{{"restitution0", t.restitution0},  {"restitution0_sd", t.restitution0Sd},
+    Json out{{"model", tuning.model},
+             {"restitution0", t.restitution0},  {"restitution0_sd", t.restitution0Sd},
              {"loft_bias_rad", t.loftBias_rad}, {"attack_bias_rad", t.attackBias_rad},
              {"log_friction", t.logFriction},   {"friction_sd", t.frictionSd},
+             {"tangential_slope_spm", t.tangentialSlope_spm},
+             {"tangential_slope_sd_spm", t.tangentialSlopeSd_spm},
              {"groups", groupsJson(t)}};
     for (std::size_t i = 0; i < ballKeys.size(); ++i) {
         out[ballKeys[i].value] = t.tangentialRestitution[i];
@@ -205,6 +236,8 @@ Tuning parseTuning(const std::string& json) {
     }
     Fields in(document, "");
     Tuning out;
+    // The first model's did not say so.
+    out.model = in.has("model") ? static_cast<int>(within(in, "model", 1, Tuning::currentModel)) : 1;
     StrikeTuning& t = out.strike;
     t.restitution0 = within(in, "restitution0", 0.5, 1.1);
     t.restitution0Sd = sdIn(in, "restitution0_sd");
@@ -215,6 +248,10 @@ Tuning parseTuning(const std::string& json) {
     for (std::size_t i = 0; i < ballKeys.size(); ++i) {
         t.tangentialRestitution[i] = within(in, ballKeys[i].value, -0.5, 0.5);
         t.tangentialSd[i] = sdIn(in, ballKeys[i].sd);
+    }
+    if (out.model > 1) {
+        t.tangentialSlope_spm = within(in, "tangential_slope_spm", -0.1, 0.1);
+        t.tangentialSlopeSd_spm = sdIn(in, "tangential_slope_sd_spm");
     }
     for (Fields& g : in.children("groups", mostGroups))
         t.groups.push_back(readGroup(g));
@@ -248,6 +285,7 @@ Tuning parseTuning(const std::string& json) {
         days.push_back(std::move(day));
     }
     in.finish();
+    if (out.model < Tuning::currentModel) return withoutItsLaws(out);
     out.setDays(std::move(days));
     return out;
 }

@@ -29,6 +29,7 @@ Tuning someTuning(unsigned seed) {
     whole.delivery.scatter.emplace().sd[1] = 0.031;
     whole.delivery.scatter->correlation[1][4] = whole.delivery.scatter->correlation[4][1] = 0.4;
     whole.delivery.speeds.push_back({"54 \"sand\"", "9 to 3", 21.5, 0.4, 12});
+    whole.delivery.practised.push_back({0.1, 0.05, -0.02, 24});
     whole.spread = {0.9, 0.8, 1.1, 1.2, 1.3};
     StrikeTuning& t = whole.strike;
     t.restitution0 += 0.01 * n(random);
@@ -37,6 +38,8 @@ Tuning someTuning(unsigned seed) {
     t.logFriction = n(random);
     t.tangentialRestitution = {n(random), n(random), n(random)};
     t.tangentialSd = {0.01, 0.02, 0.03};
+    t.tangentialSlope_spm += 0.001 * n(random);
+    t.tangentialSlopeSd_spm = 0.0021;
     t.groups.push_back(
         {{BallKind::Range, FaceCondition::WornWet, findLie("lush")->lie}, n(random), 0.04});
     GroundTuning wet = whole.ground;
@@ -84,6 +87,28 @@ TEST_F(TuningsTest, EveryOneIsKeptAndOneIsInUse) {
     EXPECT_FALSE(tunings.inUse("Runa Vale"));
     EXPECT_EQ(tunings.of("Runa Vale").size(), 2u);
     EXPECT_TRUE(tunings.of("Odo Ferrin").empty());
+}
+
+TEST_F(TuningsTest, OfAFormerModelOnlyWhatItsLawsHaveNoPartInIsUsed) {
+    Tuning former = someTuning(4);
+    std::string json = formatTuning(former);
+    // As the first model's programs wrote it.
+    const auto drop = [&](const std::string& from, const std::string& to) {
+        const auto at = json.find(from);
+        ASSERT_NE(at, std::string::npos);
+        json.erase(at, json.find(to, at) - at);
+    };
+    drop("\"model\":2,", "\"restitution0\"");
+    drop("\"tangential_slope_spm\"", "\"groups\"");
+    const Tuning read = parseTuning(json);
+    EXPECT_EQ(read.model, 1);
+    EXPECT_EQ(read.strike.loftBias_rad, former.strike.loftBias_rad);
+    EXPECT_EQ(read.strike.attackBias_rad, former.strike.attackBias_rad);
+    EXPECT_EQ(read.delivery.open.offset, former.delivery.open.offset);
+    EXPECT_EQ(read.strike.logFriction, 0.0);
+    EXPECT_TRUE(read.strike.groups.empty());
+    EXPECT_EQ(read.ground.firmness, 1.0);
+    EXPECT_TRUE(read.days().empty());
 }
 
 TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {

@@ -25,7 +25,7 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
         const Predictor predictor = state.predictor();
         p.shot = predictor.shot(recipe, &p.trace);
         p.spread = predictor.spread(p.shot, SpreadSource::swings());
-        p.chances = predictor.chances(p.shot);
+        p.chances = predictor.chances(recipe, p.shot);
         p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
         p.worth = predictor.worth(recipe, 1 / units.speedFactor());
         p.risk = predictor.mainRisk(p.shot);
@@ -123,7 +123,7 @@ void Workbench::overlay() {
                     predictor.speedForCarry(o.recipe, prediction_->shot.flight.carry_m);
             }
             o.shot = predictor.shot(o.recipe, &o.trace);
-            o.chances = predictor.chances(*o.shot);
+            o.chances = predictor.chances(o.recipe, *o.shot);
         } catch (const RangeError& e) {
             o.shot.reset();
             o.error = text::said(e);

@@ -32,7 +32,7 @@ struct BenchPrediction : Prediction {
     SpinWindow window;
     std::vector<Worth> worth;
     MainRisk risk;
-    double aim_rad = 0.0;
+    std::optional<double> aim_rad;  ///< none where no aim brings it to rest on the line
 };
 
 /// One of the recipes side by side, as it is drawn and compared.

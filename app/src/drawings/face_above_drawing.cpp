@@ -36,6 +36,11 @@ QPainterPath headOutline() {
     return path;
 }
 
+QString aimWords(const std::optional<double>& aim_rad) {
+    return aim_rad ? FaceAboveDrawing::tr("Aim %1 to finish on line.").arg(text::sideDegrees(*aim_rad))
+                   : FaceAboveDrawing::tr("No aim brings it to rest on the line.");
+}
+
 }  // namespace
 
 FaceAboveDrawing::FaceAboveDrawing(Workbench& bench, QWidget* parent)
@@ -74,12 +79,12 @@ void FaceAboveDrawing::refresh() {
         const Recipe& r = bench_.state().recipe();
         const Units& u = bench_.units();
         say(tr("Face %1, path %2, the ball starts %3 and lands %4. Body %5. Opened %6 before "
-               "gripping, toe at %7 o'clock. Aim %8 to finish on line.")
+               "gripping, toe at %7 o'clock. %8")
                 .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
                      text::sideDegrees(p->shot.strike.launch.direction_rad()),
                      text::sideLength(p->shot.flight.side_m, u),
                      text::sideDegrees(side() * r.bodyLine_rad), text::degrees(r.open_rad),
-                     text::toeClock(side() * r.open_rad), text::sideDegrees(p->aim_rad)));
+                     text::toeClock(side() * r.open_rad), aimWords(p->aim_rad)));
     }
     update();
 }
@@ -304,8 +309,8 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
     paintFitted(
         p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
-        tr("%1 % of its push is sideways. Aim %2.")
-            .arg(text::number(100 * std::abs(normal.z), 0), text::sideDegrees(prediction.aim_rad)),
+        tr("%1 % of its push is sideways. %2")
+            .arg(text::number(100 * std::abs(normal.z), 0), aimWords(prediction.aim_rad)),
         c.ink, small);
 }
 

@@ -225,7 +225,7 @@ void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
     // Metres from where the turf is under the leading edge; the face touches the ball.
     const QPointF touch(0.0, margin.ballContact_m);
     const QPointF ball = touch + constants::ballRadius_m * QPointF(std::cos(loft), std::sin(loft));
-    const double edgeUp = margin.leadingEdge_m - margin.middle_m();
+    const double edgeUp = margin.leadingEdge_m - margin.aim_m;
     const double along = (touch.y() - edgeUp) / std::max(std::cos(loft), 0.1);
     const QPointF edge = touch + along * QPointF(std::sin(loft), -std::cos(loft));
     const double bounce = margin.effectiveBounce_rad;

@@ -14,9 +14,6 @@ namespace {
 
 constexpr double from_deg = 15.0;
 constexpr double to_deg = 75.0;
-// The launch window that some coaches hold as fixed.
-constexpr double fixedFrom_rad = radFromDeg(28);
-constexpr double fixedTo_rad = radFromDeg(30);
 
 QString lofts(const SpinWindow& w) {
     return SpinDrawing::tr("launch %1–%2°")
@@ -79,6 +76,22 @@ double SpinDrawing::spinOf(const QPointF& own) const {
     return p ? own.y() * p->shot.swing.delivery.clubSpeed_mps : 0.0;
 }
 
+void SpinDrawing::setOwnWindow(const std::optional<LaunchWindow>& window) {
+    ownWindow_ = window;
+    refresh();
+}
+
+QString SpinDrawing::ownWindowWords(const SpinWindow& w) const {
+    if (!ownWindow_) return tr("Peak %1.").arg(text::rpm(w.peak.spin_radps));
+    const QString pair = tr("%1–%2°").arg(text::number(degFromRad(ownWindow_->from_rad), 0),
+                                          text::number(degFromRad(ownWindow_->to_rad), 0));
+    const auto spin =
+        spinAtLaunch(w, 0.5 * (ownWindow_->from_rad + ownWindow_->to_rad));
+    return spin ? tr("Your %1 costs %2 of the peak.")
+                      .arg(pair, text::rpm(w.peak.spin_radps - *spin))
+                : tr("Your %1 is off today's curve.").arg(pair);
+}
+
 void SpinDrawing::setOwnShots(QVector<QPointF> shots) {
     own_ = std::move(shots);
     refresh();
@@ -113,12 +126,13 @@ void SpinDrawing::paintCurve(QPainter& p, const SpinWindow& window, const QPen& 
     p.drawPolyline(line);
 }
 
-void SpinDrawing::paintFixed(QPainter& p, const style::Colours& c, const SpinWindow& w) const {
+void SpinDrawing::paintOwnWindow(QPainter& p, const style::Colours& c, const SpinWindow& w) const {
+    if (!ownWindow_) return;
     const QRectF r = plot();
     double from = r.right();
     double to = r.left();
     for (const SpinPoint& s : w.curve) {
-        if (s.launch_rad < fixedFrom_rad || s.launch_rad > fixedTo_rad) continue;
+        if (s.launch_rad < ownWindow_->from_rad || s.launch_rad > ownWindow_->to_rad) continue;
         from = std::min(from, toPixel(s).x());
         to = std::max(to, toPixel(s).x());
     }
@@ -128,7 +142,7 @@ void SpinDrawing::paintFixed(QPainter& p, const style::Colours& c, const SpinWin
     p.drawLine(QPointF(from, r.bottom()), QPointF(to, r.bottom()));
     p.drawLine(QPointF(from, r.bottom() - 5), QPointF(from, r.bottom()));
     p.drawLine(QPointF(to, r.bottom() - 5), QPointF(to, r.bottom()));
-    paintLabel(p, {0.5 * (from + to), r.bottom() - 8}, tr("fixed"), c.soft, style::font(11),
+    paintLabel(p, {0.5 * (from + to), r.bottom() - 8}, tr("yours"), c.soft, style::font(11),
                c.panel, Qt::AlignHCenter);
 }
 
@@ -163,8 +177,7 @@ void SpinDrawing::paintWords(QPainter& p, const style::Colours& c) const {
              .arg(lofts(w), text::number(degFromRad(w.from.spinLoft_rad), 0),
                   text::number(degFromRad(w.to.spinLoft_rad), 0)),
          c.ink, style::font(13));
-    line(28, tr("A fixed 28–30° costs %1 of the peak.").arg(text::rpm(w.fixedCosts_radps)), c.soft,
-         style::font(13));
+    line(28, ownWindowWords(w), c.soft, style::font(13));
     QString here = tr("This shot launches %1.")
                        .arg(text::degrees(bench_.prediction()->shot.strike.launch.angle_rad()));
     if (!own_.isEmpty()) here += tr(" %1 measured, at this speed.").arg(own_.size());
@@ -180,7 +193,7 @@ void SpinDrawing::paint(QPainter& p, const style::Colours& c) {
     const double right = toPixel(w.to).x();
     p.fillRect(QRectF(left, r.top(), right - left, r.height()), c.chosen);
     paintAxes(p, c);
-    paintFixed(p, c, w);
+    paintOwnWindow(p, c, w);
     paintShots(p, c);
     if (bench_.ghost()) paintCurve(p, bench_.ghost()->window, QPen(c.former, 1, Qt::DashLine));
     paintCurve(p, w, QPen(c.predicted, 2.4));

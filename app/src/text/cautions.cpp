@@ -16,7 +16,7 @@ struct Cautions {
 };
 
 constexpr double steep_rad = radFromDeg(-6);
-constexpr double lofted_rad = radFromDeg(45);
+constexpr double lofted_rad = radFromDeg(42);
 constexpr double near_m = 40.0;
 constexpr double hard = 1.2;  ///< firmness of the ground under the sole
 constexpr double wet = 0.8;

@@ -59,7 +59,7 @@ WhyStep lie(const ShotResult& s, const Recipe& r, const Units& u) {
     return {WhySteps::tr("Lie, ball and face"),
             WhySteps::tr(
                 "Friction μ = ball × face × (1 − 0.8 c^0.4 (0.6 + 0.4 w)) for cover c and moisture "
-                "w; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
+                "w (0 on a wet face), 0.08 at least; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
             WhySteps::tr("μ %1; the club keeps %2 of %3; the grass turns the face by %4.")
                 .arg(number(s.contact.friction, 2), percent(s.contact.speedKept),
                      u.speed(r.clubSpeed_mps), degrees(s.contact.faceTurn_rad)),
@@ -75,7 +75,8 @@ WhyStep strike(const ShotResult& s, const Units& u) {
         WhySteps::tr(
             "Of the club's speed v, v cos(spin loft) drives the ball and v sin(spin loft) drags "
             "it along the face. Gripping needs J(grip) = (1 + e_t) m u / (1 + 1/α + m/M); the "
-            "face gives at most μ J(normal). Spin comes from the smaller."),
+            "face gives at most μ J(normal). Spin comes from the smaller. e_t = e_b + 0.0091 s/m "
+            "(30 m/s − v(normal))."),
         WhySteps::tr("v %1 at spin loft %2: %3 through, %4 along. J(grip) is %5 of what friction "
                      "gives, so %6. Ball %7, launch %8, spin %9.")
             .arg(u.speed(speed), degrees(s.strike.spinLoft_rad), u.speed(normal), u.speed(along),
@@ -85,24 +86,24 @@ WhyStep strike(const ShotResult& s, const Units& u) {
                  u.speed(s.strike.launch.speed_mps()), degrees(s.strike.launch.angle_rad()),
                  rpm(s.strike.launch.spinRate_radps())),
         WhySteps::tr(
-            "Oblique impact of a rigid ball with friction; e = 0.878 − 0.003 v(normal). Within "
-            "2 % of tour averages in ball speed and 9 % in spin.")};
+            "Oblique impact of a rigid ball with friction; e = 0.878 − 0.003 v(normal). Spin "
+            "within 5 % of tour averages, each half tried on the other.")};
 }
 
 WhyStep flight(const ShotResult& s, const Air& air, const Units& u) {
     return {
         WhySteps::tr("Flight"),
         WhySteps::tr(
-            "Drag C_D = 0.277 + 0.288 / (1 + exp((Re − 45 000) / 7 000)) + 0.170 S and lift "
-            "C_L = 0.380 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
+            "Drag C_D = 0.282 + 0.288 / (1 + exp((Re − 63 800) / 12 000)) + 0.075 S and lift "
+            "C_L = 0.367 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
             "second."),
         WhySteps::tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
             .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
                  u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
                  u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
         WhySteps::tr(
-            "Fitted to published tour averages: carry within 3.5 %. Runge-Kutta, landing within "
-            "1 cm.")};
+            "Fitted to published tour averages: carry within 1.4 % in the mean. Runge-Kutta, "
+            "landing within 1 cm.")};
 }
 
 WhyStep ground(const ShotResult& s, const Units& u) {
@@ -116,15 +117,17 @@ WhyStep ground(const ShotResult& s, const Units& u) {
     }
     return {WhySteps::tr("Ground"),
             WhySteps::tr(
-                "The dent tilts the turf's normal back by (15.4° / F)(V / 18.6)(φ / 44.4°); e = "
-                "√F (0.510 − 0.0375 p + 0.000903 p²); friction takes at most μ(1 + e)p of the "
-                "contact's speed; then it slides, rolls and stops at the green's rate."),
+                "The dent tilts the turf's normal back by 16° F^−0.6 (V(normal) / 13.3)^0.9 (sin φ "
+                "/ 0.70)³, never past the ball's own way; e = √F (0.510 − 0.0375 p + 0.000903 p²); "
+                "friction takes at most μ(1 + e)p / (1 + p / 24) of the contact's speed; then it "
+                "slides, rolls and stops at the green's rate."),
             WhySteps::tr("Forward speed in each bounce: %1. Rests %2 from where it pitched.")
                 .arg(bounces.isEmpty() ? WhySteps::tr("none") : bounces.join(QStringLiteral("; ")),
                      u.length(s.run.release_m, 1)),
             WhySteps::tr(
-                "After Penner, \"The run of a golf ball\", Can. J. Phys. 80 (2002). Covers landing "
-                "speeds up to about 40 m/s.")};
+                "After Penner, \"The run of a golf ball\", Can. J. Phys. 80 (2002), fitted anew to "
+                "what coaches see of pitches and chips. Firmness 0.7 to 1.4, landing speeds up to "
+                "about 40 m/s.")};
 }
 
 WhyStep setUp(const Recipe& declared, const Recipe& delivered) {

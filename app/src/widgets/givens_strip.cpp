@@ -475,7 +475,7 @@ void GivensStrip::fillGround(QFormLayout& form) {
     addNumber(form, tr("Rises to the right"), tr("%"), 100, -8, 8, 1, 1,
               [](BenchState& s) -> double& { return s.conditions.ground.slopeAcross; });
     auto* hint =
-        new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.40 dry, 0.25 dewy."));
+        new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.38 dry, 0.24 dewy."));
     hint->setFont(style::font(12));
     form.addRow(hint);
     addKeptPart<store::KeptGround>(

@@ -28,6 +28,23 @@ inline constexpr double headMass_kg = 0.28;
 inline constexpr double restitution0 = 0.878;
 /// Loss of normal restitution with normal speed [s/m]; 0.002 to 0.004.
 inline constexpr double restitutionSlope_spm = 0.003;
+/// Normal speed at which a ball's tangential restitution is given [m/s].
+inline constexpr double tangentialAt_mps = 30.0;
+/// Gain of tangential restitution for each m/s that the strike is slower [s/m]; a fit to tour
+/// averages and short shots, 0.003 uncertain. That a gripping ball's compliance gives some of its
+/// tangential speed back: N. Maw, J. R. Barber, J. N. Fawcett, Wear 38 (1976) 101.
+inline constexpr double tangentialSlope_spm = 0.0091;
+/// Tangential restitution stays at or below this, and at or above 0.
+inline constexpr double mostTangential = 0.60;
+/// Friction of a face that water or juice of the grass lubricates: no lie or face has less.
+inline constexpr double lubricatedFriction = 0.08;
+
+/// Speed of a ball along the ground above which the air slows it [m/s]; below, it is a part of what
+/// a green's speed is measured with.
+inline constexpr double fastRun_mps = 5.0;
+/// Deceleration by air over speed squared of a ball along the ground [1/m]: rho pi r^2/(2 m) C_D at
+/// 1.2 kg/m^3 and C_D 0.55, the flight's at 8 to 15 m/s. Known to a fifth.
+inline constexpr double runDrag_pm = 0.0103;
 
 /// Kinematic viscosity of air in the Reynolds number [m^2/s]; within 10 % from 0 to 35 degrees C.
 inline constexpr double airViscosity_m2ps = 1.5e-5;

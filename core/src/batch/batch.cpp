@@ -49,7 +49,7 @@ bool isValid(const BatchResult& r, std::size_t i) {
     return in(r(Outcome::Attack, i), -40 * deg, 20 * deg) &&
            in(r(Outcome::Path, i), -60 * deg, 60 * deg) &&
            in(r(Outcome::DynamicLoft, i), -10 * deg, 85 * deg) &&
-           in(r(Outcome::FaceAngle, i), -60 * deg, 60 * deg) &&
+           in(r(Outcome::FaceAngle, i), -90 * deg, 90 * deg) &&
            in(r(Outcome::SpinLoft, i), 0, 85 * deg) && in(r(Outcome::BallSpeed, i), 0.1, 100) &&
            in(r(Outcome::LaunchAngle, i), -10 * deg, 89 * deg) &&
            in(r(Outcome::SpinRate, i), 0, radpsFromRpm(20000)) &&
@@ -63,13 +63,11 @@ bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
     if (predictor.surroundings().terrain) return false;
     const Wedge& wedge = predictor.conditions().wedge;
     wedge.validate();
-    recipe.validate();
     const Air& air = predictor.surroundings().air;
     const Ground& ground = predictor.surroundings().ground;
     air.validate();
     ground.validate();
-    const Recipe delivered = predictor.delivered(recipe);
-    delivered.validate();
+    const Recipe delivered = predictor.playable(recipe);
     const Contact& contact = predictor.contact();
     const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
     const Plane plane = ground.plane();
@@ -95,6 +93,7 @@ bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
                                               predictor.player().hand == Hand::Left ? -1.0 : 1.0,
                                               contact.friction,
                                               contact.tangentialRestitution,
+                                              contact.tangentialSlope_spm,
                                               contact.restitutionScale,
                                               contact.speedKept,
                                               air.drag * airK,
@@ -126,7 +125,6 @@ void ShotBatch::clear() {
 BehaviourResult BatchResult::behaviour(std::size_t i) const {
     GroundResult run;
     run.release_m = (*this)(Outcome::Release, i);
-    run.farthest_m = (*this)(Extra::Farthest, i);
     run.roll_m = (*this)(Extra::RollAfterHops, i);
     return findBehaviour((*this)(Outcome::Carry, i), run,
                          static_cast<int>((*this)(Extra::BitingBounce, i)));

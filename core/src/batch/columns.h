@@ -27,6 +27,7 @@ enum In : std::size_t {
     Side,  // 1 right-hander, -1 left-hander
     Friction,
     TangentialRestitution,
+    TangentialSlope,
     RestitutionScale,
     SpeedKept,
     AirDrag,  // factor times rho pi r^2 / (2 m)
@@ -44,7 +45,7 @@ enum In : std::size_t {
 };
 
 /// outcomeCount outcomes, then extraCount extras.
-inline constexpr std::size_t outCount = 17 + 12;
+inline constexpr std::size_t outCount = 17 + 11;
 
 /// Plays shots [from, to), both multiples of \p width; columns are padded to it.
 using Play = void (*)(const double* const* in, double* const* out, std::size_t from,

@@ -90,8 +90,10 @@ struct Player {
         const B e = load(RestitutionScale) *
                     (constants::restitution0 - constants::restitutionSlope_spm * vn);
         const B jn = m / (1.0 + ratioOfMass) * vn * (one + e);
-        const B jg =
-            (one + load(TangentialRestitution)) * u * (m / (1.0 + 1.0 / alpha + ratioOfMass));
+        const B slower = load(TangentialSlope) * (constants::tangentialAt_mps - vn);
+        const B et = min(max(load(TangentialRestitution) + slower, B(0.0)),
+                         B(constants::mostTangential));
+        const B jg = (one + et) * u * (m / (1.0 + 1.0 / alpha + ratioOfMass));
         const B ratio = jg / (load(Friction) * jn);
         const B r2 = ratio * ratio;
         const B jt = jg * exp(log(one + r2 * r2 * r2) * (-1.0 / 6.0));
@@ -142,9 +144,9 @@ struct Player {
         const B speed = sqrt(dot(u, u) + 1e-12);
         const B rim = r * spin;
         const B S = min(rim / speed, B(1.0));
-        constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 7000.0;
-        const B cd = 0.277 + 0.288 / (1.0 + exp(perSpeed * speed - 45000.0 / 7000.0)) + 0.170 * S;
-        const B cl = 0.380 * S / (0.045 + S);
+        constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 12000.0;
+        const B cd = 0.282 + 0.288 / (1.0 + exp(perSpeed * speed - 63800.0 / 12000.0)) + 0.075 * S;
+        const B cl = 0.367 * S / (0.045 + S);
         V a = (-speed * air.drag * cd) * u + (speed * air.lift * cl) * cross(air.turn, u);
         a.y -= g;
         return a;
@@ -161,6 +163,7 @@ struct Player {
     }
 
     Landing fly(const Strike& s) const {
+        const B one(1.0);
         const B spin0 = sqrt(dot(s.spin, s.spin) + 1e-24);
         const B still = load(Still);
         const Air air{load(AirDrag), load(AirLift),    load(WindAhead),       load(WindRight),
@@ -206,8 +209,9 @@ struct Player {
             }
             const M lands = flying & (nextX.y <= 0.0);
             if (any(lands)) {
-                B q = select(lands, x.y / (x.y - nextX.y), B(0.5));
-                for (int k = 0; k < 7; ++k) {
+                // A flight that ends in its first step is looked for from its other end.
+                B q = select(x.y > 0.0, x.y / (x.y - nextX.y), one);
+                for (int k = 0; k < 10; ++k) {
                     const B y = onCubic(x, v, nextX, nextV, h, q).y;
                     const B rate = rateOnCubic(x, v, nextX, nextV, h, q).y * h;
                     q = min(max(q - y / rate, B(0.0)), B(1.0));
@@ -253,7 +257,6 @@ struct Player {
         V n;  // normal of the plane
         B firmness, friction, rolling;
         V x, v, w;
-        B farthest, time;
     };
 
     void run(const Landing& from) const {
@@ -263,9 +266,7 @@ struct Player {
               load(Rolling),
               {B(0.0), B(0.0), B(0.0)},
               from.velocity,
-              from.spin,
-              B(0.0),
-              B(0.0)};
+              from.spin};
         const M near = hop(s);
         const B hopped = s.x.x;
         slide(s, near);
@@ -274,12 +275,13 @@ struct Player {
         store(15, from.carry + s.x.x);
         store(16, from.side + s.x.z);
         store(22, s.x.x - hopped);
-        store(23, max(s.farthest, s.x.x));
     }
 
     /// \return lanes that did not run out of the model on the way.
     M hop(Run& s) const {
+        const B one(1.0);
         const B rootF = sqrt(s.firmness);
+        const B softness = exp(-0.6 * log(s.firmness));
         M hopping = -dot(s.v, s.n) >= 1e-9;
         B contacts(0.0), biting(0.0), firstForward(0.0), firstUp(0.0), firstSpin(0.0),
             firstGrip(0.0);
@@ -289,8 +291,14 @@ struct Player {
             const B alongSpeed = sqrt(dot(along, along) + 1e-18);
             const B speed = sqrt(into * into + alongSpeed * alongSpeed);
             constexpr double perDegree = constants::pi / 180.0;
-            const B dent = (15.4 * perDegree / 18.6 / (44.4 * perDegree)) / s.firmness * speed *
-                           atan2(alongSpeed, into);
+            const B shallow = atan2(into, alongSpeed);
+            const B slant = alongSpeed / speed * (1.0 / 0.70);
+            const B steep = (16.0 * perDegree) * softness *
+                            exp(0.9 * log(max(into, B(1e-9)) * (1.0 / 13.3))) * slant * slant *
+                            slant;
+            const B share = steep / shallow;
+            const B share2 = share * share;
+            const B dent = steep * exp(log(one + share2 * share2 * share2) * (-1.0 / 6.0));
             B sine, cosine;
             sc(dent, sine, cosine);
             const V n = cosine * s.n - (sine / alongSpeed) * along;
@@ -298,21 +306,20 @@ struct Player {
             const B soft = min(rootF * (0.510 - 0.0375 * p + 0.000903 * p * p), B(0.8));
             const B e = select(p < 20.0, soft, rootF * 0.120);
             const B push = (1.0 + e) * p;
-            V vt = s.v + p * n;
+            const V tangent = s.v + p * n;
+            const B tangentSpeed = sqrt(dot(tangent, tangent) + 1e-18);
+            const B loss = min(s.rolling * (1.0 / g) * push, tangentSpeed);
+            V vt = ((tangentSpeed - loss) / tangentSpeed) * tangent;
             const V contact = vt - B(r) * cross(s.w, n);
             const B slip = sqrt(dot(contact, contact) + 1e-18);
             const B stop = slip * (2.0 / 7.0);
-            const B most = s.friction * push;
+            const B most = s.friction / (one + p * (1.0 / 24.0)) * push;
             const M grips = most >= stop;
             const V impulse = (-min(stop, most) / slip) * contact;
             vt = vt + impulse;
-            V w = s.w - B(2.5 / r) * cross(n, impulse);
-            const B vtSpeed = sqrt(dot(vt, vt) + 1e-18);
-            const B loss = min(s.rolling * (1.0 / g) * push, vtSpeed);
-            const V lost = (loss / vtSpeed) * vt;
-            vt = vt - lost;
-            w = pick(grips, w - B(1.0 / r) * cross(n, lost), w);
-            const V v = vt + (e * p) * n;
+            const V w = s.w - B(2.5 / r) * cross(n, impulse);
+            V v = vt + (e * p) * n;
+            v = v - min(dot(v, s.n), B(0.0)) * s.n;
 
             contacts += select(hopping, B(1.0), B(0.0));
             if (k == 0) {
@@ -336,16 +343,15 @@ struct Player {
             const V to{s.x.x + t * s.v.x, s.x.y + t * s.v.y - 0.5 * g * t * t, s.x.z + t * s.v.z};
             s.x = pick(hopping, to, s.x);
             s.v.y = select(hopping, s.v.y - g * t, s.v.y);
-            s.farthest = max(s.farthest, s.x.x);
             hopping = hopping & (dot(s.x, s.x) <= 100.0 * 100.0);
         }
         s.v = s.v - dot(s.v, s.n) * s.n;
         store(21, contacts);
-        store(24, biting);
-        store(25, firstForward);
-        store(26, firstUp);
-        store(27, firstSpin);
-        store(28, firstGrip);
+        store(23, biting);
+        store(24, firstForward);
+        store(25, firstUp);
+        store(26, firstSpin);
+        store(27, firstGrip);
         return dot(s.x, s.x) <= 100.0 * 100.0;
     }
 
@@ -353,11 +359,17 @@ struct Player {
         const B t = select(moving, step, B(0.0));
         s.x = s.x + t * s.v + (0.5 * t * t) * acceleration;
         s.v = s.v + t * acceleration;
-        s.farthest = max(s.farthest, s.x.x);
     }
 
     static V pull(const Run& s) {
         return {g * s.n.y * s.n.x, -g + g * s.n.y * s.n.y, g * s.n.y * s.n.z};
+    }
+
+    /// What the air takes of a ball, as long as it is fast.
+    static V wind(const V& middle) {
+        const B square = dot(middle, middle);
+        const M fast = square > constants::fastRun_mps * constants::fastRun_mps;
+        return select(fast, -constants::runDrag_pm * sqrt(square), B(0.0)) * middle;
     }
 
     static void slide(Run& s, const M& near) {
@@ -375,7 +387,8 @@ struct Player {
             const B step = min(stops, B(0.05));
             const B t = select(sliding, step, B(0.0));
             s.w = s.w - (t * grip * (2.5 / r)) * cross(s.n, against);
-            advance(s, sliding, grip * against + downhill, step);
+            const V known = grip * against + downhill;
+            advance(s, sliding, known + wind(s.v + (0.5 * step) * known), step);
             sliding = sliding & ~last & (dot(s.x, s.x) <= 100.0 * 100.0);
         }
     }
@@ -391,15 +404,22 @@ struct Player {
             const M asleep = speed < 1e-6;
             rolling = rolling & ~(asleep & rests);
             const V ahead = (1.0 / speed) * s.v;
-            const B slowing = s.rolling - dot(down, ahead);
+            const M fast = speed > constants::fastRun_mps;
+            const B calm = s.rolling - dot(down, ahead);
+            const B first = calm + constants::runDrag_pm * speed * speed;
+            const B calms = (speed - constants::fastRun_mps) / first;
+            const B step = select(fast & (calms > 0.0) & (calms < 0.05), calms + 1e-6, B(0.05));
+            const B middle = speed - 0.5 * step * first;
+            const B slowing =
+                calm + select(fast, constants::runDrag_pm * middle * middle, B(0.0));
             const B stops = select(slowing > 0.0, speed / slowing, B(0.1));
-            const M ends = ~asleep & (flat | (stops <= 0.05));
+            const M ends = ~asleep & ~fast & (flat | (stops <= 0.05));
             const V brake = (-slowing) * ahead;
             const V across = down - dot(down, ahead) * ahead;
             V a = pick(ends, brake, brake + across);
             // Too steep to rest: it starts down again.
             a = pick(asleep, (1.0 - s.rolling / max(steep, B(1e-12))) * down, a);
-            advance(s, rolling, a, select(ends, stops, B(0.05)));
+            advance(s, rolling, a, select(ends, stops, step));
             const M stopped = rolling & ends;
             s.v = pick(stopped, {B(0.0), B(0.0), B(0.0)}, s.v);
             rolling = rolling & ~(ends & rests) & (dot(s.x, s.x) <= 100.0 * 100.0);

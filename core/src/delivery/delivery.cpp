@@ -34,7 +34,8 @@ void Delivery::validate() const {
     requireRange("attack_angle_deg", attack_rad, radFromDeg(-40), radFromDeg(20), deg);
     requireRange("club_path_deg", path_rad, radFromDeg(-60), radFromDeg(60), deg);
     requireRange("dynamic_loft_deg", dynamicLoft_rad, radFromDeg(-10), radFromDeg(85), deg);
-    requireRange("face_angle_deg", faceAngle_rad, radFromDeg(-60), radFromDeg(60), deg);
+    // What looks farther away is no face to the ball: the spin loft's limit guards it.
+    requireRange("face_angle_deg", faceAngle_rad, radFromDeg(-90), radFromDeg(90), deg);
 }
 
 double releaseClosing_rad(Release release) {
@@ -49,18 +50,28 @@ double releaseClosing_rad(Release release) {
     return 0.0;
 }
 
-Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) {
-    wedge.validate();
-    recipe.validate();
-    const auto in = kernel::numbersOf<double>(wedge, recipe);
-    const auto out = kernel::swing(in, kernel::choicesOf(recipe, extraTurn_rad));
+BallReach ballReach(const Recipe& recipe) {
     // The arc is steeper than 40 degrees this far before the low point: no swing meets a ball
     // there.
-    requireRange("ball_forward_balls", recipe.ballForward_m,
-                 out.lowPoint - out.radius * std::sin(radFromDeg(40)),
-                 out.lowPoint + out.radius * std::sin(radFromDeg(20)),
+    const double lowPoint = kernel::lowPointOf(recipe.weightLead_pct,
+                                               recipe.weightBy == WeightBy::WholeBody);
+    const double radius = recipe.swingRadius_m - recipe.gripDown_m;
+    return {lowPoint - radius * std::sin(radFromDeg(40)),
+            lowPoint + radius * std::sin(radFromDeg(20))};
+}
+
+Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) {
+    recipe.validate();
+    return calcDeliveredSwing(wedge, recipe, extraTurn_rad);
+}
+
+Swing calcDeliveredSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) {
+    wedge.validate();
+    const BallReach reach = ballReach(recipe);
+    requireRange("ball_forward_balls", recipe.ballForward_m, reach.back_m, reach.forward_m,
                  1.0 / constants::ballWidth_m);
-    FaceHold{out.faceTurn, out.deliveredLean, out.tip}.validate();
+    const auto in = kernel::numbersOf<double>(wedge, recipe);
+    const auto out = kernel::swing(in, kernel::choicesOf(recipe, extraTurn_rad));
 
     Swing swing;
     swing.delivery = {out.speed, out.attack, out.path,
@@ -81,9 +92,8 @@ Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad) 
 double findOpening(const Wedge& wedge, const Recipe& recipe, double faceAngle_rad,
                    double extraTurn_rad) {
     // The face angle rises with the opening all the way.
-    const double turn_rad = extraTurn_rad - releaseClosing_rad(recipe.release);
-    const double low = std::max(radFromDeg(-60), radFromDeg(-60) - turn_rad);
-    const double high = std::min(radFromDeg(60), radFromDeg(60) - turn_rad);
+    constexpr double low = radFromDeg(-60);
+    constexpr double high = radFromDeg(60);
     Recipe trial = recipe;
     const auto missAt = [&](double open_rad) {
         trial.open_rad = open_rad;

@@ -49,16 +49,20 @@ SwingIn<T> numbersOf(const Wedge& w, const Recipe& r) {
             T(r.bodyLine_rad)};
 }
 
+/// Low point ahead of the stance centre.
+template <class T>
+T lowPointOf(const T& weightLead_pct, bool centreMoves) {
+    if (!centreMoves) return T(lowPointAtEvenWeight_m);
+    return lowPointAtEvenWeight_m + lowPointPerPercent_m * (weightLead_pct - 50.0);
+}
+
 template <class T>
 SwingOut<T> swing(const SwingIn<T>& in, const SwingChoices& choices) {
     using std::asin;
     using std::atan;
     using std::tan;
     SwingOut<T> out;
-    out.lowPoint = T(lowPointAtEvenWeight_m);
-    if (choices.centreMoves) {
-        out.lowPoint = out.lowPoint + lowPointPerPercent_m * (in.weightLead_pct - 50.0);
-    }
+    out.lowPoint = lowPointOf(in.weightLead_pct, choices.centreMoves);
     out.radius = in.radius - in.gripDown;
     out.speed = in.speed * (1.0 - in.gripDown / armsAndClub_m);
     out.attack = -asin((out.lowPoint - in.ballForward) / out.radius);

@@ -46,9 +46,9 @@ Vec3T<T> airAcceleration(const FlightAir<T>& air, const T& spin, const FlightSta
     const T speed = sqrt(dot(u, u) + 1e-12);
     const T rim = r * spin;  // speed of the surface; S is its share of the flight's
     const T S = rim < speed ? rim / speed : T(1.0);
-    constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 7000.0;
-    const T cd = 0.277 + 0.288 / (1.0 + exp(perSpeed * speed - 45000.0 / 7000.0)) + 0.170 * S;
-    const T cl = 0.380 * S / (0.045 + S);
+    constexpr double perSpeed = 2.0 * r / constants::airViscosity_m2ps / 12000.0;
+    const T cd = 0.282 + 0.288 / (1.0 + exp(perSpeed * speed - 63800.0 / 12000.0)) + 0.075 * S;
+    const T cl = 0.367 * S / (0.045 + S);
     Vec3T<T> a = (-speed * air.drag * cd) * u + (speed * air.lift * cl) * cross(air.turn, u);
     a.y = a.y - constants::gravity_mps2;
     return a;
@@ -179,7 +179,10 @@ FlightEnd<T> fly(const FlightAir<T>& air, const Vec3T<T>& velocity, double step_
             const double after =
                 valueOf(k == checks ? ground(next) : ground(cubicBetween(now, next, h, T(q))));
             if (after <= 0.0) {
-                const double share = before > after ? before / (before - after) : 1.0;
+                // A flight that ends in its first step starts from the ground: its landing is the
+                // other end of the chord, not this one.
+                const bool starts = before <= 0.0;
+                const double share = starts ? 1.0 : before / (before - after);
                 const T at = findCrossing(now, next, h, q - (1.0 - share) / checks, ground, rate);
                 now = cubicBetween(now, next, h, at);
                 end.time = end.time + h * at;

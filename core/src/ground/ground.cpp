@@ -28,7 +28,6 @@ struct Writer {
     }
     void point(double time_s, const Vec3& at) {
         const Vec3 from = at - start;
-        result.farthest_m = std::max(result.farthest_m, from.x);
         if (trace) trace->push_back({time_s, from});
     }
     std::size_t count = 0;
@@ -76,8 +75,8 @@ GroundResult runOver(std::span<const Plane> planes, std::size_t plane, const Vec
 }  // namespace
 
 void Ground::validate() const {
-    requireRange("ground.firmness", firmness, 0.3, 2.0);
-    requireRange("ground.friction", friction, 0.05, 1.0);
+    requireRange("ground.firmness", firmness, 0.3, hardestGround);
+    requireRange("ground.friction", friction, leastTurfFriction, mostTurfFriction);
     requireRange("ground.stimp_ft", stimp_ft, 1, 20);
     requireRange("ground.slope_pct", slopeAlong, -0.4, 0.4, 100);
     requireRange("ground.slope_across_pct", slopeAcross, -0.4, 0.4, 100);
@@ -88,11 +87,18 @@ double Ground::rollingResistance_mps2() const {
     return v * v / (2.0 * constants::metresPerFoot * stimp_ft);
 }
 
+Ground Ground::scaled(double firmer, double rougher) const {
+    Ground g = *this;
+    g.firmness = std::clamp(std::max(firmness, softestGround) * firmer, softestGround, hardestGround);
+    g.friction = std::clamp(friction * rougher, leastTurfFriction, mostTurfFriction);
+    return g;
+}
+
 Plane Ground::plane() const {
     Plane p;
     p.slopeAlong = slopeAlong;
     p.slopeAcross = slopeAcross;
-    p.firmness = firmness;
+    p.firmness = std::max(firmness, softestGround);
     p.friction = friction;
     p.rolling_mps2 = rollingResistance_mps2();
     const Vec3 n{-slopeAlong, 1.0, -slopeAcross};

@@ -91,9 +91,7 @@ private:
             while (!tooFar() && end_.contacts < mostBounces) {
                 end_.inWater = plane().water;
                 if (end_.inWater) break;
-                const Plane& p = plane();
-                const BounceOut<T> out =
-                    bounce(v_, w_, normal(), T(p.firmness), T(p.friction), T(p.rolling_mps2));
+                const BounceOut<T> out = bounce(v_, w_, normal(), Turf(plane()));
                 ++end_.contacts;
                 listener_.contact(x_, v_, out);
                 v_ = out.velocity;
@@ -152,9 +150,9 @@ private:
         v_.y -= g * duration;
     }
 
-    /// Moves on with an acceleration held for the step, at most to the border of the zone. True
-    /// when the whole step was taken.
-    bool advance(const Vec3T<T>& acceleration, T step) {
+    /// Moves on with an acceleration held for the step, at most to the border of the zone: then
+    /// \p step is the part that was taken. True when all of it was.
+    bool advance(const Vec3T<T>& acceleration, T& step) {
         const auto place = [&](const T& s) { return x_ + s * v_ + T(0.5 * s * s) * acceleration; };
         Vec3T<T> to = place(step);
         const Plane& p = plane();
@@ -190,6 +188,8 @@ private:
     void slide() {
         for (int k = 0; k < 2000 && !finished(); ++k) {
             using std::sqrt;
+            // What gives way has no grip that could send a spinning ball back.
+            if (plane().loose) break;
             const Vec3T<T> n = normal();
             const Vec3T<T> c = v_ - T(r) * cross(w_, n);
             const T speed = sqrt(dot(c, c) + 1e-24);
@@ -201,10 +201,20 @@ private:
             const T slowing = 3.5 * grip + dot(pull, against);
             const T stops = slowing > 0.0 ? T(speed / slowing) : T(2 * longestStep_s);
             const bool last = !(stops > longestStep_s);
-            const T step = last ? stops : T(longestStep_s);
+            T step = last ? stops : T(longestStep_s);
+            const Vec3T<T> known = grip * against + pull;
+            const bool whole = advance(known + wind(v_ + T(0.5 * step) * known), step);
             w_ += T(-step * grip * (5.0 / (2.0 * r))) * cross(n, against);
-            if (advance(grip * against + pull, step) && last) break;
+            if (whole && last) break;
         }
+    }
+
+    /// What the air takes of a ball, as long as it is fast.
+    Vec3T<T> wind(const Vec3T<T>& middle) const {
+        using std::sqrt;
+        const T square = dot(middle, middle);
+        if (!(square > constants::fastRun_mps * constants::fastRun_mps)) return {};
+        return T(-constants::runDrag_pm * sqrt(square)) * middle;
     }
 
     bool staysInZone(const Vec3T<T>& to) const {
@@ -223,29 +233,46 @@ private:
             if (speed < 1e-6) {
                 if (steep <= resistance) return;
                 // Too steep to rest: it starts down again.
-                advance(T(1.0 - resistance / steep) * pull, T(longestStep_s));
+                T step(longestStep_s);
+                advance(T(1.0 - resistance / steep) * pull, step);
                 continue;
             }
             const Vec3T<T> ahead = T(1.0 / speed) * v_;
-            const T slowing = resistance - dot(pull, ahead);
+            T slowing = resistance - dot(pull, ahead);
+            if (speed > constants::fastRun_mps) {
+                // To the speed below which the air does not count, and not beyond.
+                const Vec3T<T> across = pull - dot(pull, ahead) * ahead;
+                const T first = slowing + constants::runDrag_pm * speed * speed;
+                T step = T(longestStep_s);
+                const T calms = (speed - constants::fastRun_mps) / first;
+                if (calms > 0.0 && calms < step) step = calms + 1e-6;
+                const T middle = speed - 0.5 * step * first;
+                slowing = slowing + constants::runDrag_pm * middle * middle;
+                advance(T(-slowing) * ahead + across, step);
+                continue;
+            }
             const T stops = slowing > 0.0 ? T(speed / slowing) : T(2.0 * longestStep_s);
             const Vec3T<T> brake = T(-slowing) * ahead;
             // On the flat the whole roll is one step, exact; else the direction turns on the way.
             if (steep < 1e-12 && staysInZone(x_ + T(0.5 * stops) * v_)) {
                 constexpr int parts = Listener::wantsPath ? 8 : 1;
-                for (int part = 0; part < parts; ++part)
-                    advance(brake, T(stops * (1.0 / parts)));
+                for (int part = 0; part < parts; ++part) {
+                    T step = stops * (1.0 / parts);
+                    advance(brake, step);
+                }
                 v_ = {};
                 return;
             }
             if (!(stops > longestStep_s)) {
-                if (!advance(brake, stops)) continue;
+                T step = stops;
+                if (!advance(brake, step)) continue;
                 v_ = {};
                 if (steep <= resistance) return;
                 continue;
             }
             const Vec3T<T> across = pull - dot(pull, ahead) * ahead;
-            advance(brake + across, T(longestStep_s));
+            T step(longestStep_s);
+            advance(brake + across, step);
         }
         end_.ranAway = !end_.inWater;
     }

@@ -14,8 +14,7 @@ namespace {
 
 constexpr std::array<std::string_view, 6> keys{"fairway", "rough", "bunker",
                                                "fringe",  "green", "water"};
-constexpr double leastFirmness = 0.3, mostFirmness = 2.0;
-constexpr double leastFriction = 0.05, mostFriction = 1.0;
+constexpr double bunkerSprings = 0.4;  // of the restitution, in sand
 
 }  // namespace
 
@@ -46,12 +45,12 @@ Zone Zone::of(ZoneKind kind, double length_m, double slopeAlong) {
             break;
         case ZoneKind::Rough:
             z.firmness = 0.8;
-            z.friction = 0.45;
+            z.friction = 0.25;
             z.rolling_mps2 = 4.0;
             break;
         case ZoneKind::Bunker:
-            z.firmness = 0.45;
-            z.friction = 0.60;
+            z.firmness = 0.7;
+            z.friction = 0.15;
             z.rolling_mps2 = 6.0;
             break;
         case ZoneKind::Fringe:
@@ -71,8 +70,8 @@ void Zone::validate() const {
     requireRange("zone.length_m", length_m, 0.05, 500);
     requireRange("zone.slope_pct", slopeAlong, -0.6, 0.6, 100);
     requireRange("zone.slope_across_pct", slopeAcross, -0.6, 0.6, 100);
-    requireRange("zone.firmness", firmness, leastFirmness, mostFirmness);
-    requireRange("zone.friction", friction, leastFriction, mostFriction);
+    requireRange("zone.firmness", firmness, 0.3, hardestGround);
+    requireRange("zone.friction", friction, leastTurfFriction, mostTurfFriction);
     requireRange("zone.rolling_mps2", rolling_mps2, 0.1, 10);
 }
 
@@ -101,9 +100,11 @@ Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
         p.height_m = height;
         p.slopeAlong = z.slopeAlong;
         p.slopeAcross = z.slopeAcross;
-        p.firmness = z.firmness;
+        p.firmness = std::max(z.firmness, softestGround);
         p.friction = z.friction;
         p.rolling_mps2 = z.rolling_mps2;
+        p.loose = z.kind == ZoneKind::Rough || z.kind == ZoneKind::Bunker;
+        p.springs = z.kind == ZoneKind::Bunker ? bunkerSprings : 1.0;
         p.water = z.kind == ZoneKind::Water;
         const Vec3 n{-z.slopeAlong, 1.0, -z.slopeAcross};
         p.normal = (1.0 / norm(n)) * n;
@@ -116,8 +117,8 @@ Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
 Terrain Terrain::scaled(double firmness, double friction) const {
     Terrain out = *this;
     for (Plane& p : out.planes_) {
-        p.firmness = std::clamp(p.firmness * firmness, leastFirmness, mostFirmness);
-        p.friction = std::clamp(p.friction * friction, leastFriction, mostFriction);
+        p.firmness = std::clamp(p.firmness * firmness, softestGround, hardestGround);
+        p.friction = std::clamp(p.friction * friction, leastTurfFriction, mostTurfFriction);
     }
     return out;
 }

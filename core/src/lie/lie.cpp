@@ -7,6 +7,7 @@
 #include <array>
 #include <cmath>
 
+#include "wedgeon/constants.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -62,7 +63,7 @@ void Lie::validate() const {
 BallTraits ballTraits(BallKind ball) {
     switch (ball) {
         case BallKind::Soft:
-            return {0.35, 0.30};
+            return {0.40, 0.307};
         case BallKind::Firm:
             return {0.26, 0.18};
         case BallKind::Range:
@@ -98,8 +99,13 @@ Contact calcContact(BallKind ball, FaceCondition face, const Lie& lie) {
     const BallTraits traits = ballTraits(ball);
     Contact contact;
     contact.speedKept = 1.0 - 0.22 * std::pow(c, 1.5) * drag * grain;
-    contact.friction = std::max(0.04, traits.friction * faceFrictionFactor(face) *
-                                          (1.0 - 0.8 * std::pow(counting, 0.4) * (0.6 + 0.4 * w)));
+    // Water counts once: what wets the face already does no more harm in the grass.
+    const bool wet = face == FaceCondition::FreshWet || face == FaceCondition::WornWet;
+    const double water = wet ? 0.0 : w;
+    contact.friction =
+        std::max(constants::lubricatedFriction,
+                 traits.friction * faceFrictionFactor(face) *
+                     (1.0 - 0.8 * std::pow(counting, 0.4) * (0.6 + 0.4 * water)));
     contact.tangentialRestitution = traits.tangentialRestitution;
     contact.restitutionScale = 1.0 - 0.06 * counting * w;
     // Grass that lies away from the player snags the heel and shuts the face; the other way less.

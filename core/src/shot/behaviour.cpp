@@ -23,7 +23,7 @@ BehaviourResult findBehaviour(double carry_m, const GroundResult& run, int bitin
     using Limit = BehaviourThresholds;
     BehaviourResult result{Behaviour::Releases, bitingBounce};
     const double total_m = carry_m + run.release_m;
-    if (run.farthest_m - run.release_m > Limit::comesBack_m) {
+    if (run.release_m < -Limit::comesBack_m) {
         result.behaviour = Behaviour::ComesBack;
     } else if (std::abs(run.release_m) <= Limit::dropsDead_m) {
         result.behaviour = Behaviour::DropsDead;

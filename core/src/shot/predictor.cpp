@@ -44,10 +44,25 @@ Recipe Predictor::delivered(const Recipe& declared) const {
     return player_.tuning ? player_.tuning->delivery.delivered(declared) : declared;
 }
 
+Recipe Predictor::playable(const Recipe& declared) const {
+    declared.validate();
+    const Recipe its = delivered(declared);
+    // What cannot be reached is said of the ball position that was declared.
+    const BallReach reach = ballReach(its);
+    const DeliveryTuning::Line ball =
+        player_.tuning ? player_.tuning->delivery.ball : DeliveryTuning::Line{};
+    if (its.ballForward_m < reach.back_m || its.ballForward_m > reach.forward_m) {
+        requireRange("ball_forward_balls", declared.ballForward_m, ball.declared(reach.back_m),
+                     ball.declared(reach.forward_m), 1.0 / constants::ballWidth_m);
+    }
+    return its;
+}
+
 ShotResult Predictor::shot(const Recipe& recipe, ShotTrace* trace, const StrikeLaw& law) const {
     ShotResult shot;
     shot.contact = contact_;
-    shot.swing = calcSwing(conditions_.wedge, delivered(recipe), contact_.faceTurn_rad);
+    shot.swing =
+        calcDeliveredSwing(conditions_.wedge, playable(recipe), contact_.faceTurn_rad);
     if (player_.hand == Hand::Left) {
         shot.swing.delivery = mirrored(shot.swing.delivery);
         shot.swing.addressFace_rad = -shot.swing.addressFace_rad;
@@ -82,23 +97,28 @@ SolePass Predictor::solePass(const ShotResult& shot, std::optional<double> depth
     pass.loft_rad = conditions_.wedge.loft_rad;
     pass.bounce_rad = conditions_.wedge.bounce_rad;
     pass.dynamicLoft_rad = shot.swing.delivery.dynamicLoft_rad;
-    pass.depth_m = depth_m ? *depth_m : shot.margin.middle_m();
+    pass.depth_m = depth_m ? *depth_m : shot.margin.aim_m;
     return pass;
 }
 
-StrikeChances Predictor::chances(const ShotResult& shot) const {
+SoleScatter Predictor::soleScatter(const Recipe& recipe) const {
     const PlayerScatter scatter = player_.scatter();
-    return calcStrikeChances(solePass(shot), conditions_.lie,
-                             {scatter.of(Scatter::LowPoint), scatter.of(Scatter::Depth)});
+    const double like = player_.tuning ? player_.tuning->delivery.shotsLike(recipe) : 0.0;
+    const double factor = strikeScatterFactor(recipe, like);
+    return {factor * scatter.of(Scatter::LowPoint), factor * scatter.of(Scatter::Depth)};
+}
+
+StrikeChances Predictor::chances(const Recipe& recipe, const ShotResult& shot) const {
+    return calcStrikeChances(solePass(shot), conditions_.lie, soleScatter(recipe));
 }
 
 double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
     const Air& air = surroundings_.air;
-    Recipe trial = delivered(recipe);
+    Recipe trial = playable(recipe);
     // Strike and flight only: the run has no say in the carry.
     const auto carryAt = [&](double speed) {
         trial.clubSpeed_mps = speed;
-        Swing swing = calcSwing(conditions_.wedge, trial, contact_.faceTurn_rad);
+        Swing swing = calcDeliveredSwing(conditions_.wedge, trial, contact_.faceTurn_rad);
         if (player_.hand == Hand::Left) swing.delivery = mirrored(swing.delivery);
         swing.delivery.clubSpeed_mps = std::max(swing.delivery.clubSpeed_mps, leastSpeed_mps);
         const Launch launch = calcStrike(swing.delivery, contact_).launch;
@@ -112,7 +132,7 @@ double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
                              mostSpeed_mps, below - carry_m, above - carry_m, 1e-9);
 }
 
-double Predictor::aim(const Recipe& recipe) const {
+std::optional<double> Predictor::aim(const Recipe& recipe) const {
     const ShotResult straight = shot(recipe);
     const auto sideAt = [&](double turn_rad) {
         Delivery d = straight.swing.delivery;
@@ -126,15 +146,19 @@ double Predictor::aim(const Recipe& recipe) const {
     double fNear = straight.restSide_m();
     if (fNear == 0.0) return 0.0;
     double far = -1.2 * std::atan2(fNear, std::max(straight.total_m(), 0.5));
-    for (;;) {
-        far = std::clamp(far, -most_rad, most_rad);
-        const double fFar = sideAt(far);
-        if ((fFar < 0.0) != (fNear < 0.0) || fFar == 0.0)
-            return numeric::findRoot(sideAt, near, far, fNear, fFar, 1e-7);
-        if (std::abs(far) >= most_rad) return far;  // no turn brings it back
-        near = far;
-        fNear = fFar;
-        far *= 1.6;
+    try {
+        for (;;) {
+            far = std::clamp(far, -most_rad, most_rad);
+            const double fFar = sideAt(far);
+            if ((fFar < 0.0) != (fNear < 0.0) || fFar == 0.0)
+                return numeric::findRoot(sideAt, near, far, fNear, fFar, 1e-7);
+            if (std::abs(far) >= most_rad) return std::nullopt;
+            near = far;
+            fNear = fFar;
+            far *= 1.6;
+        }
+    } catch (const RangeError&) {
+        return std::nullopt;  // turned so far it is no shot any more
     }
 }
 

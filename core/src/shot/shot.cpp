@@ -55,15 +55,16 @@ void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightP
         f.landingVelocity_mps = {-0.1 * std::abs(at.velocity_mps.x),
                                  -std::sqrt(2.0 * constants::gravity_mps2 * fall + 0.01), 0.0};
         f.landingSpin_radps = 0.2 * f.landingSpin_radps;
+        const double falls_s = std::sqrt(2.0 * fall / constants::gravity_mps2);
+        f.time_s = at.time_s + falls_s;
         while (!trace.empty() && trace.back().position_m.x > o.at_m)
             trace.pop_back();
-        trace.push_back({at.time_s, f.landing_m, f.landingVelocity_mps});
-        f.apex_m = 0.0;
-        for (const FlightPoint& p : trace) {
-            if (p.position_m.y > f.apex_m) {
-                f.apex_m = p.position_m.y;
-                f.apexAt_m = p.position_m.x;
-            }
+        trace.push_back(at);
+        trace.push_back({f.time_s, f.landing_m, f.landingVelocity_mps});
+        // Until its top the ball has risen all the way.
+        if (f.apexAt_m > at.position_m.x) {
+            f.apex_m = at.position_m.y;
+            f.apexAt_m = at.position_m.x;
         }
         return;
     }

@@ -47,13 +47,19 @@ SpinWindow findSpinWindow(const Delivery& delivery, const Contact& contact) {
         if (p.spinLoft_rad < window.from.spinLoft_rad) window.from = p;
         if (p.spinLoft_rad > window.to.spinLoft_rad) window.to = p;
     }
-    const double fixed = radFromDeg(29);
-    const auto nearest =
-        std::min_element(curve.begin(), curve.end(), [&](const auto& a, const auto& b) {
-            return std::abs(a.launch_rad - fixed) < std::abs(b.launch_rad - fixed);
-        });
-    window.fixedCosts_radps = window.peak.spin_radps - nearest->spin_radps;
     return window;
+}
+
+std::optional<double> spinAtLaunch(const SpinWindow& window, double launch_rad) {
+    // The launch rises with the loft all the way.
+    for (std::size_t i = 1; i < window.curve.size(); ++i) {
+        const SpinPoint& a = window.curve[i - 1];
+        const SpinPoint& b = window.curve[i];
+        if (launch_rad < a.launch_rad || launch_rad > b.launch_rad) continue;
+        const double part = (launch_rad - a.launch_rad) / (b.launch_rad - a.launch_rad);
+        return a.spin_radps + part * (b.spin_radps - a.spin_radps);
+    }
+    return std::nullopt;
 }
 
 }  // namespace wedgeon

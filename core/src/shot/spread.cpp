@@ -29,8 +29,7 @@ struct Inputs {
 
 /// All of the ground that there is, by factors.
 void scaleGround(Surroundings& around, double firmness, double friction) {
-    around.ground.firmness *= firmness;
-    around.ground.friction *= friction;
+    around.ground = around.ground.scaled(firmness, friction);
     if (around.terrain)
         around.terrain =
             std::make_shared<const Terrain>(around.terrain->scaled(firmness, friction));
@@ -85,6 +84,7 @@ SpreadSource Predictor::source(const SpreadSource& prior) const {
     s.frictionShare = std::min(s.frictionShare, t.strike.frictionSdOf({c.ball, c.face, c.lie}));
     s.tangentialRestitution =
         std::min(s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(c.ball)]);
+    s.tangentialSlope_spm = std::min(s.tangentialSlope_spm, t.strike.tangentialSlopeSd_spm);
     s.restitution0 = std::min(s.restitution0, t.strike.restitution0Sd);
     s.groundFirmnessShare = std::min(s.groundFirmnessShare, t.ground.firmnessSd);
     s.groundFrictionShare = std::min(s.groundFrictionShare, t.ground.frictionSd);
@@ -108,10 +108,12 @@ Spread Predictor::spread(const ShotResult& shot, const SpreadSource& prior) cons
         double sd;
         std::function<void(Inputs&, double)> by;
     };
-    const std::array<Move, 10> moves{{
+    const std::array<Move, 11> moves{{
         {u.frictionShare, [](Inputs& i, double v) { i.contact.friction *= 1.0 + v; }},
         {u.tangentialRestitution,
          [](Inputs& i, double v) { i.contact.tangentialRestitution += v; }},
+        {u.tangentialSlope_spm,
+         [](Inputs& i, double v) { i.contact.tangentialSlope_spm += v; }},
         {u.restitution0, [](Inputs& i, double v) { i.law.restitution0 += v; }},
         {u.groundFirmnessShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0 + v, 1.0); }},
         {u.groundFrictionShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0, 1.0 + v); }},

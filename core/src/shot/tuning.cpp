@@ -4,6 +4,9 @@
 #include "wedgeon/shot/tuning.h"
 
 #include <algorithm>
+#include <cmath>
+
+#include "wedgeon/units.h"
 
 namespace wedgeon {
 
@@ -25,7 +28,7 @@ double kept(double value, double factor, double low, double high) {
 
 Ground GroundTuning::ground(const Ground& said) const {
     Ground g = said;
-    g.firmness = kept(said.firmness, firmness, 0.6, 1.5);
+    g.firmness = kept(said.firmness, firmness, softestGround, 1.5);
     g.friction = kept(said.friction, friction, 0.15, 0.7);
     g.stimp_ft = kept(said.stimp_ft, greenSpeed, 4.0, 16.0);
     return g;
@@ -34,7 +37,7 @@ Ground GroundTuning::ground(const Ground& said) const {
 Line GroundTuning::line(const Line& said) const {
     Line l = said;
     for (Zone& z : l.zones) {
-        z.firmness = kept(z.firmness, firmness, 0.6, 1.5);
+        z.firmness = kept(z.firmness, firmness, softestGround, 1.5);
         z.friction = kept(z.friction, friction, 0.15, 0.7);
         z.rolling_mps2 = kept(z.rolling_mps2, 1.0 / greenSpeed, 0.34, 10.0);
     }
@@ -47,6 +50,17 @@ Recipe DeliveryTuning::delivered(const Recipe& declared) const {
     r.lean_rad = lean(declared.lean_rad);
     r.ballForward_m = ball(declared.ballForward_m);
     return r;
+}
+
+double DeliveryTuning::shotsLike(const Recipe& declared) const {
+    double sum = 0.0;
+    for (const Practised& p : practised) {
+        if (std::abs(p.open_rad - declared.open_rad) <= radFromDeg(5) &&
+            std::abs(p.lean_rad - declared.lean_rad) <= radFromDeg(3) &&
+            std::abs(p.ballForward_m - declared.ballForward_m) <= 0.5 * constants::ballWidth_m)
+            sum += p.shots;
+    }
+    return sum;
 }
 
 void Tuning::setDays(std::vector<Day> days) {

@@ -53,7 +53,15 @@ public:
           pass_(predictor.solePass(planned_)),
           scatter_(options.player ? *options.player : predictor.player().scatter()),
           unknown_(predictor.source(options.unknown)),
-          lower_(factor(scatter_)) {}
+          lower_(factor(scatter_)) {
+        // What is unusual scatters the strike, whoever swings.
+        const double grows = strikeScatterFactor(
+            recipe, predictor.player().tuning
+                        ? predictor.player().tuning->delivery.shotsLike(recipe)
+                        : 0.0);
+        for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
+            scatter_.sd[static_cast<std::size_t>(s)] *= grows;
+    }
 
     Sample play(std::uint64_t number) const {
         RandomStream random(options_.seed, number);
@@ -77,6 +85,7 @@ public:
         Contact contact = planned_.contact;
         contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
         contact.tangentialRestitution += u.tangentialRestitution * random.normal();
+        contact.tangentialSlope_spm += u.tangentialSlope_spm * random.normal();
         StrikeLaw law;
         law.restitution0 += u.restitution0 * random.normal();
         Surroundings around = predictor_.surroundings();
@@ -85,8 +94,7 @@ public:
         around.air.windRight_mps *= gust;
         const double firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
         const double grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
-        around.ground.firmness = std::clamp(around.ground.firmness * firm, 0.3, 2.0);
-        around.ground.friction = std::clamp(around.ground.friction * grip, 0.05, 1.0);
+        around.ground = around.ground.scaled(firm, grip);
         if (around.terrain)
             around.terrain = std::make_shared<const Terrain>(around.terrain->scaled(firm, grip));
 
@@ -100,6 +108,7 @@ public:
             sample.kind = effect.contact;
             d.dynamicLoft_rad = effect.dynamicLoft_rad;
             contact.speedKept *= effect.speedKept;
+            contact.headShare = effect.headShare;
             contact.friction = std::max(0.02, contact.friction * effect.frictionKept);
             const ShotResult shot = calcShotWith(d, contact, around, law);
             for (std::size_t o = 0; o < outcomeCount; ++o) {

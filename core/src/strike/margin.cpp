@@ -20,6 +20,11 @@ constexpr double cushionShare = 0.5;  // of the cushion under the ball that the 
 constexpr double givePerDegree_m = 0.00035;
 constexpr double ploughCost_pm2 = 440.0;
 constexpr double mostPloughCost = 0.7;
+constexpr double wholeHead_m = 0.025;   // up the face: all of the head counts
+constexpr double fallsOff_m = 0.020;    // beyond it: half of it
+constexpr double topOfFace_m = 0.055;   // the club passes under
+constexpr double underWithin_m = 0.010; // beyond that: hardly any speed is left
+constexpr double leastUnder = 0.1;
 
 double degreesAboveZero(double rad) {
     return std::max(0.0, degFromRad(rad));
@@ -53,10 +58,13 @@ StrikeMargin calcMargin(const SolePass& pass, const Lie& lie) {
     m.ballContact_m = lie.sit_m + r * (1.0 - std::sin(pass.dynamicLoft_rad));
     const double rise = riseAtBall(pass);
     m.cleanFrom_m = rise + m.leadingEdge_m - m.ballContact_m;
-    m.cleanTo_m = rise + turfGives_m + cushionShare * lie.sit_m +
-                  givePerDegree_m * degreesAboveZero(m.effectiveBounce_rad) / lie.firmness;
+    m.turfTo_m = rise + turfGives_m + cushionShare * lie.sit_m +
+                 givePerDegree_m * degreesAboveZero(m.effectiveBounce_rad) / lie.firmness;
     // A bare edge over a tight lie can leave no room at all: then the border is a single depth.
-    m.cleanTo_m = std::max(m.cleanTo_m, m.cleanFrom_m);
+    m.turfTo_m = std::max(m.turfTo_m, m.cleanFrom_m);
+    const double slant = std::cos(pass.dynamicLoft_rad);
+    m.cleanTo_m = std::min(m.turfTo_m, m.cleanFrom_m + topOfFace_m * slant);
+    m.aim_m = std::min(0.5 * (m.cleanFrom_m + m.cleanTo_m), m.cleanFrom_m + wholeHead_m * slant);
     return m;
 }
 
@@ -65,10 +73,10 @@ StrikeEffect calcStrikeEffect(const SolePass& pass, const Lie& lie) {
     StrikeEffect effect;
     effect.dynamicLoft_rad = pass.dynamicLoft_rad;
 
-    double excess = std::max(0.0, pass.depth_m - m.cleanTo_m);
+    double excess = std::max(0.0, pass.depth_m - m.turfTo_m);
     const double skids = skidShare(lie, m.effectiveBounce_rad) * excess;
     excess -= skids;
-    const double lifted = pass.depth_m > m.cleanTo_m ? m.cleanTo_m - skids : pass.depth_m;
+    const double lifted = pass.depth_m > m.turfTo_m ? m.turfTo_m - skids : pass.depth_m;
     const double thinBy = m.cleanFrom_m - lifted;  // how far the edge passes above the contact
     if (thinBy > 0.0) {
         // Height of the edge above the ball's bottom; beyond the middle it hits the upper half.
@@ -79,13 +87,24 @@ StrikeEffect calcStrikeEffect(const SolePass& pass, const Lie& lie) {
         effect.frictionKept = 1.0 - 0.5 * std::min(1.0, thinBy / 0.002);
         return effect;
     }
+    const double up = -thinBy / std::cos(pass.dynamicLoft_rad);
+    const double high = std::min(up, topOfFace_m) - wholeHead_m;
+    if (high > 0.0) {
+        const double part = high / fallsOff_m;
+        effect.headShare = 1.0 / (1.0 + part * part);
+    }
+    if (up > topOfFace_m) {
+        effect.contact = StrikeKind::Fat;
+        effect.speedKept =
+            std::max(leastUnder, 1.0 - (1.0 - leastUnder) * (up - topOfFace_m) / underWithin_m);
+    }
     if (excess > 0.0) {
         effect.contact = StrikeKind::Fat;
         // The sole went in where the arc crossed the depth that the lie gives.
-        const double give = m.cleanTo_m - riseAtBall(pass);
+        const double give = m.turfTo_m - riseAtBall(pass);
         const double in = std::sqrt(std::max(0.0, 2.0 * pass.radius_m * (pass.depth_m - give)));
         const double ploughed = std::max(0.0, pass.ballForward_m - (pass.lowPoint_m - in));
-        effect.speedKept =
+        effect.speedKept *=
             1.0 - std::min(mostPloughCost, ploughCost_pm2 * lie.firmness * excess * ploughed);
         effect.frictionKept = 1.0 - 0.4 * std::min(1.0, excess / 0.004);
     }
@@ -111,7 +130,7 @@ StrikeChances calcStrikeChances(const SolePass& pass, const Lie& lie, const Sole
         // A skid that lifts the edge over the ball's contact is a thin one after all.
         const double skid = skidShare(lie, m.effectiveBounce_rad);
         if (skid > 0.0) {
-            const double over = m.cleanTo_m + m.room_m() / skid;
+            const double over = m.turfTo_m + (m.turfTo_m - m.cleanFrom_m) / skid;
             const double skidsThin = 1.0 - normalCdf((over - pass.depth_m) / sd);
             thin += skidsThin;
             fat -= skidsThin;

@@ -12,7 +12,9 @@ template <class T>
 struct StrikeIn {
     Vec3T<T> club;    // velocity of the head
     Vec3T<T> normal;  // of the face
-    T friction, tangentialRestitution, restitution0, restitutionSlope, restitutionScale, headMass;
+    T friction;
+    T tangential, tangentialSlope;  // restitution at tangentialAt_mps, and its gain below
+    T restitution0, restitutionSlope, restitutionScale, headMass;
 };
 
 template <class T>
@@ -36,7 +38,10 @@ StrikeOut<T> strike(const StrikeIn<T>& in) {
     const T massRatio = m / in.headMass;
     const T e = in.restitutionScale * (in.restitution0 - in.restitutionSlope * vn);
     const T jn = m * vn * (1.0 + e) / (1.0 + massRatio);
-    const T jg = (1.0 + in.tangentialRestitution) * m * u / (1.0 + 1.0 / alpha + massRatio);
+    T et = in.tangential + in.tangentialSlope * (constants::tangentialAt_mps - vn);
+    if (et < 0.0) et = T(0.0);
+    if (et > constants::mostTangential) et = T(constants::mostTangential);
+    const T jg = (1.0 + et) * m * u / (1.0 + 1.0 / alpha + massRatio);
     const T ratio = jg / (in.friction * jn);
     const T r2 = ratio * ratio;
     const T jt = jg * pow(1.0 + r2 * r2 * r2, -1.0 / 6.0);

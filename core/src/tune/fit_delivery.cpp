@@ -5,6 +5,7 @@
 #include <array>
 #include <map>
 #include <numeric>
+#include <tuple>
 
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
@@ -34,10 +35,13 @@ const double leastNoise_rad = radFromDeg(0.3);
 constexpr std::size_t mostSwings = 3000;
 constexpr std::size_t fewestOfKind = 3;
 constexpr std::size_t fewestForScatter = 12;
+constexpr std::size_t mostPractised = 200;
 /// Correlations of few swings lean on none: n swings count n / (n + this).
 constexpr double correlationPrior = 10.0;
 /// Deviations beyond which a swing is a mishit.
 constexpr double far = 3.0;
+/// Of a player's low point and depth beside an ordinary one's.
+constexpr double leastSkill = 0.4, mostSkill = 2.0;
 
 struct Meant {
     Wedge wedge;
@@ -51,7 +55,8 @@ struct Meant {
         t.open = {priorSd[OpenBy] * x[OpenBy], 1 + priorSd[OpenTimes] * x[OpenTimes]};
         t.lean = {priorSd[LeanBy] * x[LeanBy], 1 + priorSd[LeanTimes] * x[LeanTimes]};
         t.ball = {priorSd[BallBy] * x[BallBy], 1 + priorSd[BallTimes] * x[BallTimes]};
-        const Delivery d = calcSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
+        const Delivery d =
+            calcDeliveredSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
         return {d.attack_rad, side * d.path_rad + priorSd[PathBy] * x[PathBy],
                 side * d.faceAngle_rad, d.dynamicLoft_rad};
     }
@@ -150,6 +155,12 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
                 sum[a][b] / std::sqrt(sum[a][a] * sum[b][b]) * free / (free + correlationPrior);
         }
     }
+    // Low point and depth are not measured. On an arc of one radius the low point scatters as the
+    // attack does; the depth is taken to do so too.
+    const double skill = std::clamp(
+        out.of(Scatter::Attack) / PlayerScatter{}.of(Scatter::Attack), leastSkill, mostSkill);
+    for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
+        out.sd[static_cast<std::size_t>(s)] *= skill;
     return out;
 }
 
@@ -175,6 +186,23 @@ std::vector<DeliveryTuning::SwingSpeed> speedsOf(std::span<const TuneShot> shots
         s.sd_mps = madToSd * medianOf(off) * std::sqrt(n / (n - 1));
         out.push_back(s);
     }
+    return out;
+}
+
+/// The set-ups that were declared, by how often.
+std::vector<DeliveryTuning::Practised> practisedOf(std::span<const TuneShot> shots,
+                                                   const TuneResult& strike) {
+    std::map<std::tuple<double, double, double>, double> counts;
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        if (!shots[i].declared || strike.weights[i] <= 0.0) continue;
+        const Recipe& r = *shots[i].declared;
+        counts[{r.open_rad, r.lean_rad, r.ballForward_m}] += 1.0;
+    }
+    std::vector<DeliveryTuning::Practised> out;
+    for (const auto& [setUp, n] : counts)
+        out.push_back({std::get<0>(setUp), std::get<1>(setUp), std::get<2>(setUp), n});
+    std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.shots > b.shots; });
+    if (out.size() > mostPractised) out.resize(mostPractised);
     return out;
 }
 
@@ -213,6 +241,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
         each.push_back(std::move(kind));
     out.tuning.scatter = scatterOf(each);
     out.tuning.speeds = speedsOf(shots, strike);
+    out.tuning.practised = practisedOf(shots, strike);
 
     RobustProblem problem;
     problem.shots = meant.size();

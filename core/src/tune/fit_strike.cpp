@@ -32,6 +32,8 @@ constexpr double wrongUnit = 1.45;
 constexpr double slipping = 0.9;
 constexpr std::size_t startShots = 1000;
 constexpr int mostPasses = 3;
+/// Between the tenth and the ninetieth of a hundred shots.
+constexpr double differingSpeeds_mps = 5.0;
 /// Noise that changes by less than this share from pass to pass stands.
 constexpr double sameNoise = 0.03;
 
@@ -243,13 +245,8 @@ private:
             loss.Evaluate(l.residual.squaredNorm(), rho.data());
             result_.weights[used_[i]] = rho[1];
             result_.downWeighted += rho[1] < downWeight ? 1u : 0u;
-            const std::array<Eigen::Index, localCount> place{
-                0,
-                1,
-                2,
-                3,
-                static_cast<Eigen::Index>(layout_.groupAt(groupOf_[i])),
-                static_cast<Eigen::Index>(layout_.ballAt(ballOf_[i]))};
+            const std::array<Eigen::Index, localCount> place =
+                placesOf(layout_.groupAt(groupOf_[i]), layout_.ballAt(ballOf_[i]));
             const Eigen::Matrix<double, localCount, 1> pull = l.jacobian.transpose() * l.residual;
             const Eigen::Matrix<double, localCount, localCount> bend =
                 rho[1] * l.jacobian.transpose() * l.jacobian + 2 * rho[2] * pull * pull.transpose();
@@ -305,6 +302,11 @@ private:
         }
         for (std::size_t g = 0; g < layout_.groups.size(); ++g)
             reportFriction(g);
+        result_.tuning.tangentialSlopeSd_spm = tangentialSlopeSd_spm * sdOf(4);
+        if (speedsDiffer()) {
+            add(Kind::TangentialSlope, t.tangentialSlope_spm, sdOf(4),
+                constants::tangentialSlope_spm, tangentialSlopeSd_spm);
+        }
         result_.tuning.restitution0Sd = restitutionSd * sdOf(0);
         result_.tuning.frictionSd = std::hypot(commonFrictionSd * sdOf(3), groupFrictionSd);
         const double sd = commonFrictionSd * sdOf(3);
@@ -314,6 +316,15 @@ private:
             result_.notes.push_back(
                 {FitRemark::Kind::BadShots, result_.downWeighted, used_.size()});
         }
+    }
+
+    /// Of swings at one speed the slope of e_t is a part of e_b.
+    bool speedsDiffer() const {
+        std::vector<double> speeds;
+        speeds.reserve(residuals_.size());
+        for (const ShotResiduals& s : residuals_)
+            speeds.push_back(s.read.clubSpeed_mps);
+        return quantileOf(speeds, 0.9) - quantileOf(speeds, 0.1) >= differingSpeeds_mps;
     }
 
     /// Friction is told on its logarithm: it is a factor.

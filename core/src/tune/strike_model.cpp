@@ -9,6 +9,15 @@
 
 namespace wedgeon::tune {
 
+std::array<Eigen::Index, localCount> placesOf(std::size_t group, std::size_t ball) {
+    std::array<Eigen::Index, localCount> at{};
+    for (int k = 0; k < playerCount; ++k)
+        at[static_cast<std::size_t>(k)] = k;
+    at[playerCount] = static_cast<Eigen::Index>(group);
+    at[playerCount + 1] = static_cast<Eigen::Index>(ball);
+    return at;
+}
+
 std::size_t Layout::groupOf(const TuneGroup& group) const {
     return static_cast<std::size_t>(std::find(groups.begin(), groups.end(), group) -
                                     groups.begin());
@@ -53,6 +62,7 @@ StrikeTuning tuningOf(const Layout& layout, const std::vector<double>& x) {
     t.loftBias_rad = biasSd_rad * x[1];
     t.attackBias_rad = biasSd_rad * x[2];
     t.logFriction = commonFrictionSd * x[3];
+    t.tangentialSlope_spm += tangentialSlopeSd_spm * x[4];
     for (std::size_t g = 0; g < layout.groups.size(); ++g)
         t.groups.push_back({layout.groups[g], groupFrictionSd * x[layout.groupAt(g)]});
     for (std::size_t b = 0; b < layout.balls.size(); ++b)
@@ -67,6 +77,7 @@ std::vector<double> parametersOf(const Layout& layout, const StrikeTuning& t) {
     x[1] = t.loftBias_rad / biasSd_rad;
     x[2] = t.attackBias_rad / biasSd_rad;
     x[3] = t.logFriction / commonFrictionSd;
+    x[4] = (t.tangentialSlope_spm - constants::tangentialSlope_spm) / tangentialSlopeSd_spm;
     for (const auto& own : t.groups) {
         const std::size_t g = layout.groupOf(own.group);
         if (g < layout.groups.size()) x[layout.groupAt(g)] = own.log / groupFrictionSd;
@@ -96,8 +107,7 @@ Eigen::MatrixXd precisionOf(const Layout& layout, std::span<const TuneShot> shot
         const Linearised l = linearise(
             {s.read, priorContact(group), s.ballSpeed_mps, s.launch_rad, s.spin_radps, noise},
             x.data(), x[g], x[b]);
-        const std::array<Eigen::Index, localCount> at{
-            0, 1, 2, 3, static_cast<Eigen::Index>(g), static_cast<Eigen::Index>(b)};
+        const std::array<Eigen::Index, localCount> at = placesOf(g, b);
         const Eigen::Matrix<double, localCount, localCount> local =
             weights[i] * l.jacobian.transpose() * l.jacobian;
         for (int r = 0; r < localCount; ++r) {

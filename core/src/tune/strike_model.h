@@ -18,11 +18,12 @@ inline constexpr double biasSd_rad = 1.5 * constants::pi / 180.0;
 inline constexpr double commonFrictionSd = 0.20;
 inline constexpr double groupFrictionSd = 0.08;
 inline constexpr double tangentialSd = 0.06;
+inline constexpr double tangentialSlopeSd_spm = 0.003;
 
 /// Parameters in units of their prior deviations, so that every prior is a standard normal: the
-/// player's e0, loft bias, attack bias and common friction; then the group's friction; the ball's
-/// e_t.
-inline constexpr int playerCount = 4;
+/// player's e0, loft bias, attack bias, common friction and the slope of e_t; then the group's
+/// friction; the ball's e_b.
+inline constexpr int playerCount = 5;
 inline constexpr int localCount = playerCount + 2;
 
 /// Deviations of the readings about the model.
@@ -50,6 +51,7 @@ struct ShotResiduals {
             {T(read.clubSpeed_mps) * heading, normal,
              prior.friction * exp(commonFrictionSd * player[3] + groupFrictionSd * group[0]),
              prior.tangentialRestitution + tangentialSd * ball[0],
+             constants::tangentialSlope_spm + tangentialSlopeSd_spm * player[4],
              constants::restitution0 + restitutionSd * player[0],
              T(constants::restitutionSlope_spm), T(prior.restitutionScale),
              T(constants::headMass_kg)});
@@ -76,6 +78,9 @@ struct Layout {
     std::size_t groupOf(const TuneGroup& group) const;  ///< groups.size() when it is not there
     std::size_t ballOf(BallKind ball) const;
 };
+
+/// A shot's local parameters among all, given where its group's and its ball's stand.
+std::array<Eigen::Index, localCount> placesOf(std::size_t group, std::size_t ball);
 
 TuneGroup groupOf(const Conditions& conditions);
 Contact priorContact(const TuneGroup& group);

@@ -27,6 +27,7 @@
 #include "views/shape/caution_line.h"
 #include "views/shape/compare_page.h"
 #include "views/shape/drawer.h"
+#include "views/shape/launch_window_dialog.h"
 #include "views/shape/number_row.h"
 #include "views/shape/recipe_line.h"
 #include "views/shape/recipe_page.h"
@@ -34,6 +35,7 @@
 #include "views/shape/why_page.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/recipe_file.h"
+#include "wedgeon/units.h"
 #include "widgets/file_dialogs.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
@@ -49,6 +51,8 @@ FlightScene::Band bandOf(const PlayedSwings& s) {
             total.p90 - s.total_m};
 }
 
+const QString windowFrom = QStringLiteral("launch_from_deg");
+const QString windowTo = QStringLiteral("launch_to_deg");
 constexpr qsizetype mostOwnShots = 300;
 constexpr std::size_t mostLookedAt = 20'000;
 constexpr double sameLoft_rad = 0.01;
@@ -104,6 +108,8 @@ void ShapeView::makeCommands() {
         addCommand(
             p.command, p.keys, [this, page = p.page] { drawer_->toggle(page); }, Reach::Anywhere);
     }
+    addCommand(
+        tr("Own launch &window…"), {}, [this] { askForWindow(); }, Reach::Anywhere);
     addCommandSeparator();
     addCommand(
         tr("&Keep under a name…"), QKeySequence::Save, [this] { keepRecipe(); }, Reach::Anywhere);
@@ -190,10 +196,15 @@ void ShapeView::makeDrawer() {
 }
 
 QVariantMap ShapeView::state() const {
+    QVariantMap out;
     for (const Page& p : pages_) {
-        if (p.page == drawer_->current()) return {{QStringLiteral("drawer"), p.key}};
+        if (p.page == drawer_->current()) out[QStringLiteral("drawer")] = p.key;
     }
-    return {};
+    if (ownWindow_) {
+        out[windowFrom] = degFromRad(ownWindow_->from_rad);
+        out[windowTo] = degFromRad(ownWindow_->to_rad);
+    }
+    return out;
 }
 
 void ShapeView::restore(const QVariantMap& state) {
@@ -201,6 +212,25 @@ void ShapeView::restore(const QVariantMap& state) {
     for (const Page& p : std::as_const(pages_)) {
         if (p.key == wanted) drawer_->open(p.page);
     }
+    const double from = state.value(windowFrom).toDouble();
+    const double to = state.value(windowTo).toDouble();
+    if (from > 0.0 && from <= to && to < 90.0)
+        setOwnWindow(LaunchWindow{radFromDeg(from), radFromDeg(to)});
+}
+
+void ShapeView::setOwnWindow(const std::optional<LaunchWindow>& window) {
+    ownWindow_ = window;
+    spin_->setOwnWindow(window);
+}
+
+void ShapeView::askForWindow() {
+    LaunchWindow today{radFromDeg(25), radFromDeg(35)};
+    if (const auto& p = bench_.prediction())
+        today = {p->window.from.launch_rad, p->window.to.launch_rad};
+    auto* dialog = new LaunchWindowDialog(ownWindow_, today, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog] { setOwnWindow(dialog->window()); });
+    dialog->open();
 }
 
 void ShapeView::keepRecipe() {

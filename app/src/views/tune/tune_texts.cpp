@@ -80,6 +80,10 @@ EstimateRow estimateRow(const TuneEstimate& e) {
                 if (b.ball == e.group.ball) r.name = Tune::tr("Spring: %1").arg(nameOf(b));
             }
             break;
+        case Kind::TangentialSlope:
+            r.name = Tune::tr("Spring, gain per m/s slower");
+            r.decimals = 4;
+            break;
         case Kind::Restitution0:
             r.name = Tune::tr("Restitution");
             r.decimals = 3;

@@ -20,19 +20,18 @@ enum class Extra {
     FlightTime,
     Contacts,
     RollAfterHops,
-    Farthest,
     BitingBounce,
     FirstForward,
     FirstUp,
     FirstSpin,
     FirstGripped  ///< 1 or 0
 };
-inline constexpr std::size_t extraCount = 12;
+inline constexpr std::size_t extraCount = 11;
 
 /// The shots to play, as columns. Plain ground only.
 class ShotBatch {
 public:
-    static constexpr std::size_t columnCount = 31;
+    static constexpr std::size_t columnCount = 32;
 
     /// \return false over a line: nothing is added, it is played one shot at a time.
     /// \throws RangeError from the numbers themselves.

@@ -44,7 +44,8 @@ struct Delivery {
     double dynamicLoft_rad = 0.0;
     double faceAngle_rad = 0.0;  ///< positive is to the right
 
-    /// \throws RangeError; speed 0.5-60 m/s, attack -40-20, path and face -60-60, loft -10-85 deg.
+    /// \throws RangeError; speed 0.5-60 m/s, attack -40-20, path -60-60, face -90-90, loft -10-85
+    /// deg.
     void validate() const;
 };
 
@@ -76,6 +77,15 @@ double releaseClosing_rad(Release release);
 /// the shaft (what the lie does to it). Priors for an unknown player; his own come from data.
 /// \throws RangeError from the parts, or for "ball_forward_balls" where the swing cannot reach it.
 Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad = 0.0);
+/// The same of a set-up as a known player delivers it, which nobody has entered: only the reach of
+/// the swing limits it.
+Swing calcDeliveredSwing(const Wedge& wedge, const Recipe& delivered, double extraTurn_rad);
+
+/// Ball positions that the swing can meet: attack -40 to 20 degrees.
+struct BallReach {
+    double back_m = 0.0, forward_m = 0.0;
+};
+BallReach ballReach(const Recipe& recipe);
 
 /// The opening before gripping that makes the face look at \p faceAngle_rad at the strike, within
 /// 60 degrees either way (a right-hander's). The nearest end when none does.

@@ -6,11 +6,19 @@
 #include <array>
 #include <cstddef>
 
+#include "wedgeon/delivery/delivery.h"
+
 namespace wedgeon {
 
 /// What scatters from swing to swing, in this order.
 enum class Scatter { Speed, Attack, Path, Face, Loft, LowPoint, Depth };
 inline constexpr std::size_t scatterCount = 7;
+
+/// By how much low point and depth scatter more (or less) with this set-up than with an ordinary
+/// one at 17 m/s: s = (V/17 m/s)^0.4 sqrt(1 + u^2), u^2 = (opening/20 deg)^2 +
+/// ((ball forward + 0.2 balls)/1.5 balls)^2 + ((lean - 4 deg)/12 deg)^2. Of n shots that he has hit
+/// like this, u loses the share n/(n + 20). Priors of model.md, section 7.
+double strikeScatterFactor(const Recipe& declared, double shotsLikeIt = 0.0);
 
 /// A player's scatter: standard deviations (speed as a share, angles in radians, lengths in metres)
 /// and how they go together. The defaults are priors for an ordinary club player.

@@ -58,7 +58,7 @@ inline constexpr double flightStep_s = 0.20;
 ///
 /// a = -k C_D |u| u + k C_L |u| (w x u) - g y, u relative to the air, k = rho pi r^2/(2 m),
 /// S = min(r w/|u|, 1), Re = 2 r |u|/nu;
-/// C_D = 0.277 + 0.288/(1 + exp((Re - 45000)/7000)) + 0.170 S; C_L = 0.380 S/(0.045 + S);
+/// C_D = 0.282 + 0.288/(1 + exp((Re - 63800)/12000)) + 0.075 S; C_L = 0.367 S/(0.045 + S);
 /// spin decays as exp(-0.04 t); wind w(h) = w_2 ln((h+z0)/z0)/ln((2+z0)/z0).
 /// Classical Runge-Kutta with the landing found on the last step's cubic.
 /// Fitted for Re 20,000-200,000 and S up to 1. \p trace, when given, receives the steps.

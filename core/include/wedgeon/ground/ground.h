@@ -14,8 +14,8 @@ namespace wedgeon {
 
 /// The ground where the ball lands: one even plane.
 struct Ground {
-    double firmness = 1.0;     ///< 0.7 soft - 1 ordinary - 1.4 hard
-    double friction = 0.40;    ///< ball on turf: 0.40 dry, 0.25 dewy
+    double firmness = 1.0;     ///< 0.7 soft - 1 ordinary - 1.4 hard; softer counts as 0.7
+    double friction = 0.38;    ///< ball on turf: 0.38 dry, 0.24 dewy
     double stimp_ft = 10.0;    ///< green speed in feet
     double slopeAlong = 0.0;   ///< rise over run along the target line; positive rises
     double slopeAcross = 0.0;  ///< positive rises to the right
@@ -24,6 +24,8 @@ struct Ground {
     void validate() const;
     /// Deceleration of a rolling ball [m/s^2]: one released at 1.83 m/s rolls stimp_ft feet.
     double rollingResistance_mps2() const;
+    /// The same ground with firmness and friction times a factor, within what a ground can have.
+    Ground scaled(double firmness, double friction) const;
     /// The plane, through the first landing.
     Plane plane() const;
 
@@ -56,7 +58,6 @@ struct GroundResult {
 
     Vec3 rest_m;              ///< from the first landing
     double release_m = 0.0;   ///< along the target line, negative when it comes back
-    double farthest_m = 0.0;  ///< farthest along the target line on the way
     double roll_m = 0.0;      ///< along the target line after the last hop (slide and roll)
     int contacts = 0;         ///< the last one, too low to count as a hop, included
     std::array<Bounce, keptBounces> bounces;  ///< the first of them
@@ -70,12 +71,17 @@ struct GroundResult {
 
 /// Bounces, slides and rolls the ball to rest.
 ///
-/// After A. R. Penner, "The run of a golf ball", Can. J. Phys. 80 (2002) 931: the dent tilts the
-/// normal back against the travel by theta = (15.4 deg/F)(V/18.6)(phi/44.4 deg); with normal speed
-/// p in that frame e = sqrt(F)(0.510 - 0.0375 p + 0.000903 p^2) for p < 20 m/s (0.8 at most), else
-/// 0.120 sqrt(F); the contact point is stopped by J_t = min(mu (1+e) p, 2/7 |c|). Rolling
-/// resistance takes (a_sigma/g)(1+e)p of the tangential speed. Hops are ballistic; below 5 mm of
-/// rise the ball slides until it rolls. Penner's fit covers landing speeds up to about 40 m/s.
+/// After A. R. Penner, "The run of a golf ball", Can. J. Phys. 80 (2002) 931, with another dent and
+/// friction (docs/model.md). V_n into the ground, phi from its normal, beta = 90 deg - phi. The dent
+/// tilts the normal back against the travel by theta = theta_u (1 + (theta_u/beta)^6)^(-1/6),
+/// theta_u = 16 deg F^-0.6 (V_n/13.3 m/s)^0.9 (sin phi/0.70)^3; with normal speed p in that frame
+/// e = sqrt(F)(0.510 - 0.0375 p + 0.000903 p^2) for p < 20 m/s (0.8 at most), else 0.120 sqrt(F),
+/// times 0.4 in sand. First rolling resistance takes min((a_sigma/g)(1+e)p, |v_t|) of the
+/// tangential speed, then the contact point c is stopped by J_t = min(mu/(1 + p/24 m/s) (1+e)p,
+/// 2/7 |c|). What would still move into the ground is 0 (plugged). In rough and sand the two
+/// together stop the ball at most. Hops are ballistic; below 5 mm of rise the ball slides until it
+/// rolls. Above 5 m/s along the ground the air slows it by 0.0103 v^2/m.
+/// Valid for firmness 0.7-1.4 and landing speeds up to about 40 m/s.
 /// \param velocity_mps,spin_radps of the ball as it lands.
 /// \param trace receives the path when given.
 /// \throws RangeError from Ground::validate, for "landing_speed_mps" outside 0-60, or for

@@ -20,6 +20,11 @@ std::string_view zoneKey(ZoneKind kind);
 /// \return false when no kind has this key.
 bool findZoneKind(std::string_view key, ZoneKind& kind);
 
+/// Softest ground that the laws of the bounce cover; softer counts as this.
+inline constexpr double softestGround = 0.7;
+inline constexpr double hardestGround = 2.0;
+inline constexpr double leastTurfFriction = 0.05, mostTurfFriction = 1.0;
+
 /// A stretch of ground along the target line. Slopes are rise over run: along, positive rises away
 /// from the ball; across, positive rises to the right.
 struct Zone {
@@ -28,7 +33,7 @@ struct Zone {
     double slopeAlong = 0.0;
     double slopeAcross = 0.0;
     double firmness = 1.0;
-    double friction = 0.40;
+    double friction = 0.38;
     double rolling_mps2 = 0.55;  ///< deceleration of a rolling ball
     std::string name;            ///< as the coach calls it; may be empty
 
@@ -70,7 +75,9 @@ struct Plane {
     double height_m = 0.0;  ///< at from_m (at 0 for the first) on the target line
     double originAt_m = 0.0;
     double slopeAlong = 0.0, slopeAcross = 0.0;
-    double firmness = 1.0, friction = 0.4, rolling_mps2 = 0.55;
+    double firmness = 1.0, friction = 0.38, rolling_mps2 = 0.55;
+    double springs = 1.0;  ///< factor on the normal restitution
+    bool loose = false;    ///< gives way: stops the ball at most, never sends it back
     bool water = false;
     Vec3 normal{0.0, 1.0, 0.0};
 

@@ -6,6 +6,8 @@
 #include <span>
 #include <string_view>
 
+#include "wedgeon/constants.h"
+
 namespace wedgeon {
 
 enum class BallKind { Soft, Firm, Range };
@@ -13,8 +15,8 @@ enum class FaceCondition { FreshDry, WornDry, Dirty, FreshWet, WornWet };
 
 /// A ball's part in the strike; priors of model.md, tunable.
 struct BallTraits {
-    double friction = 0.35;               ///< sliding friction on a fresh, clean, dry face
-    double tangentialRestitution = 0.30;  ///< e_t of the gripping strike
+    double friction = 0.40;                ///< sliding friction on a fresh, clean, dry face
+    double tangentialRestitution = 0.307;  ///< e_b: of a strike that grips at 30 m/s
 };
 
 /// How the ball lies. Defaults are bare, dry, ordinary ground.
@@ -34,10 +36,12 @@ struct Lie {
 
 /// What ball, face and lie together give the strike.
 struct Contact {
-    double friction = 0.35;
-    double tangentialRestitution = 0.30;
+    double friction = 0.40;
+    double tangentialRestitution = 0.307;  ///< e_b, of a strike at 30 m/s
+    double tangentialSlope_spm = constants::tangentialSlope_spm;
     double restitutionScale = 1.0;  ///< on the normal restitution
     double speedKept = 1.0;         ///< share of the club speed that arrives
+    double headShare = 1.0;         ///< of the head's mass that counts; less high on the face
     double faceTurn_rad = 0.0;      ///< opening that cross-grain gives the face; negative shuts
 };
 
@@ -45,7 +49,8 @@ BallTraits ballTraits(BallKind ball);
 /// Factor on the ball's friction, 1 for fresh grooves, clean and dry.
 double faceFrictionFactor(FaceCondition face);
 
-/// The laws of model.md, section 3. Friction never falls below 0.04.
+/// The laws of model.md, section 3. Friction never falls below 0.08
+/// (a lubricated contact), and water counts once: on a wet face the grass's own adds nothing.
 /// \throws RangeError from Lie::validate.
 Contact calcContact(BallKind ball, FaceCondition face, const Lie& lie);
 

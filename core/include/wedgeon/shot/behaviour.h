@@ -10,7 +10,7 @@
 namespace wedgeon {
 
 enum class Behaviour {
-    ComesBack,       ///< rests well behind the farthest point that it reached
+    ComesBack,       ///< rests well behind its pitch mark
     DropsDead,       ///< stays where it pitched
     HopsAndStops,    ///< one bounce bites and hardly any roll follows
     ChecksTrickles,  ///< one bounce bites, then it trickles on
@@ -19,7 +19,7 @@ enum class Behaviour {
 };
 
 struct BehaviourThresholds {
-    static constexpr double comesBack_m = 0.3;  ///< from the farthest point to rest
+    static constexpr double comesBack_m = 0.3;  ///< from the pitch mark back to rest
     static constexpr double dropsDead_m = 0.6;  ///< release either way
     static constexpr double bites_mps = 2.0;    ///< forward speed left by a bounce that bites
     static constexpr double stops_m = 0.7;      ///< roll after the last hop

@@ -35,6 +35,9 @@ public:
     const Surroundings& surroundings() const { return surroundings_; }
     /// The set-up that comes to the ball: as declared, or as this player is known to deliver it.
     Recipe delivered(const Recipe& declared) const;
+    /// The same, once it is clear that it can be played. \throws RangeError in the numbers that
+    /// were declared.
+    Recipe playable(const Recipe& declared) const;
 
     /// From the set-up.
     ShotResult shot(const Recipe& recipe, ShotTrace* trace = nullptr,
@@ -48,16 +51,19 @@ public:
     ShotResult shotFrom(const Launch& measured, ShotTrace* trace = nullptr) const;
 
     /// How a planned shot meets the turf. \p depth_m as SolePass has it; by default the player aims
-    /// at the middle of the room.
+    /// where StrikeMargin has it.
     SolePass solePass(const ShotResult& shot, std::optional<double> depth_m = {}) const;
-    /// How often this player strikes a planned shot fat, clean and thin.
-    StrikeChances chances(const ShotResult& shot) const;
+    /// How this player's low point and depth scatter with a set-up.
+    SoleScatter soleScatter(const Recipe& recipe) const;
+    /// How often this player strikes \p shot, planned with \p recipe, fat, clean and thin.
+    StrikeChances chances(const Recipe& recipe, const ShotResult& shot) const;
     /// Speed of the club for a carry, exact to 1 mm of carry. \throws RangeError "carry_m" with
     /// what this recipe reaches when no speed from 0.5 to 60 m/s does.
     double speedForCarry(const Recipe& recipe, double carry_m) const;
     /// Turn of body, path and face together that brings the ball to rest on the target line
-    /// (positive is right): the aim for the start line, the curve and the break of this shot.
-    double aim(const Recipe& recipe) const;
+    /// (positive is right): the aim for the start line, the curve and the break of this shot. None
+    /// where no turn within 50 degrees does, as across a slope on which the ball does not stop.
+    std::optional<double> aim(const Recipe& recipe) const;
 
     /// What \p prior says of swings or readings, with what is tuned in its place.
     SpreadSource source(const SpreadSource& prior) const;

@@ -3,6 +3,7 @@
 /// \file Today's spin against spin loft, and the launch window that follows from it.
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "wedgeon/shot/shot.h"
@@ -22,9 +23,6 @@ struct SpinWindow {
     std::vector<SpinPoint> curve;  ///< by rising spin loft, a point each half degree from 5 to 78
     SpinPoint peak;
     SpinPoint from, to;  ///< ends of the window: 97 % of the peak's spin on either side
-    /// Spin at the launch that some coaches hold as fixed, 29 degrees, relative to the peak
-    /// [rad/s].
-    double fixedCosts_radps = 0.0;
 };
 
 /// Share of the peak's spin that the window keeps.
@@ -32,5 +30,8 @@ inline constexpr double windowKeeps = 0.97;
 
 /// \throws RangeError when speed or attack are outside the strike's limits.
 SpinWindow findSpinWindow(const Delivery& delivery, const Contact& contact);
+
+/// Spin [rad/s] at a launch angle on the curve; none where it does not reach so far.
+std::optional<double> spinAtLaunch(const SpinWindow& window, double launch_rad);
 
 }  // namespace wedgeon

@@ -10,6 +10,7 @@ namespace wedgeon {
 struct SpreadSource {
     double frictionShare = 0.10;  ///< of the friction
     double tangentialRestitution = 0.06;
+    double tangentialSlope_spm = 0.003;
     double restitution0 = 0.008;
     double groundFirmnessShare = 0.10;
     double groundFrictionShare = 0.12;

@@ -45,6 +45,7 @@ struct DeliveryTuning {
     struct Line {
         double offset = 0.0, factor = 1.0;
         double operator()(double declared) const { return offset + factor * declared; }
+        double declared(double delivered) const { return (delivered - offset) / factor; }
     };
     Line open, lean, ball;
     /// From swing to swing, where it was measured.
@@ -56,6 +57,16 @@ struct DeliveryTuning {
         std::size_t shots = 0;
     };
     std::vector<SwingSpeed> speeds;
+    /// Set-ups as he declared them, and how many shots of his are logged with each.
+    struct Practised {
+        double open_rad = 0.0, lean_rad = 0.0, ballForward_m = 0.0;
+        double shots = 0.0;
+    };
+    std::vector<Practised> practised;
+
+    /// His logged shots with a set-up like this: within 5 degrees of opening, 3 of lean and half a
+    /// ball of ball position.
+    double shotsLike(const Recipe& declared) const;
 
     /// The set-up that comes to the ball when \p declared was meant.
     Recipe delivered(const Recipe& declared) const;
@@ -70,6 +81,10 @@ struct SpreadScale {
 struct Tuning {
     std::string player;  ///< whose it is; empty for anybody's
     std::string made;    ///< when it was kept, ISO 8601; empty: it was not
+    /// Laws that it was fitted with. Of a former model's only what the laws have no part in is used:
+    /// the device's biases, the normal restitution, set-up, scatter and speeds.
+    static constexpr int currentModel = 2;
+    int model = currentModel;
     StrikeTuning strike;
     DeliveryTuning delivery;
     AirTuning air;

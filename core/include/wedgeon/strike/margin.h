@@ -26,9 +26,12 @@ struct StrikeMargin {
     double leadingEdge_m = 0.0;        ///< above the sole's lowest point
     double ballContact_m = 0.0;        ///< height above the turf at which the face meets the ball
     double cleanFrom_m = 0.0;          ///< least depth at the low point; shallower is thin
-    double cleanTo_m = 0.0;            ///< greatest; deeper is fat
+    double cleanTo_m = 0.0;            ///< greatest; deeper is fat, or passes under the ball
+    double turfTo_m = 0.0;             ///< greatest that the turf gives, the ball apart
+    /// Where a player aims: the middle of the room, and no farther up the face than where all of
+    /// the head counts.
+    double aim_m = 0.0;
     double room_m() const { return cleanTo_m - cleanFrom_m; }
-    double middle_m() const { return 0.5 * (cleanFrom_m + cleanTo_m); }
 };
 
 /// What the contact does to the strike.
@@ -36,6 +39,7 @@ struct StrikeEffect {
     StrikeKind contact = StrikeKind::Clean;
     double speedKept = 1.0;        ///< share of the club speed that is left
     double frictionKept = 1.0;     ///< share of the friction
+    double headShare = 1.0;        ///< of the head's mass that counts
     double dynamicLoft_rad = 0.0;  ///< of what meets the ball: face or leading edge
 };
 
@@ -54,7 +58,9 @@ struct SoleScatter {
 /// The sole's lowest point follows y(x) = (x - L)^2/(2R) - depth; the leading edge is
 /// 12 mm sin(effective bounce) above it; a ball `sit` above the turf meets a face of dynamic loft l
 /// at h = sit + r (1 - sin l). Thin: the edge passes above h. Fat: the sole is deeper in the turf
-/// at the ball than the lie gives, g = 3 mm + 0.5 sit + (0.35 mm per degree of effective bounce)/F.
+/// at the ball than the lie gives, g = 3 mm + 0.5 sit + (0.35 mm per degree of effective bounce)/F,
+/// or the club passes under: the ball meets the face more than 55 mm up,
+/// s = (h - edge + depth)/cos l.
 /// \throws RangeError from the lie, or for "dynamic_loft_deg" outside -10-85.
 StrikeMargin calcMargin(const SolePass& pass, const Lie& lie);
 
@@ -65,7 +71,8 @@ StrikeMargin calcMargin(const SolePass& pass, const Lie& lie);
 /// excess depth p ploughed over the length s costs 440 p s F' of the speed (at most 70 %), F' the
 /// firmness, and friction falls to 0.6 with 4 mm of excess. On firm ground a share
 /// 0.8 (F - 0.9)(effective bounce/10 deg), 0 to 0.9, of the excess skids instead and lifts the edge
-/// by it. Priors.
+/// by it. High on the face, at s, the head counts as M/(1 + (max(0, s - 25 mm)/20 mm)^2); beyond
+/// 55 mm it passes under and leaves a tenth of the speed within 10 mm more. Priors.
 StrikeEffect calcStrikeEffect(const SolePass& pass, const Lie& lie);
 
 /// Chances when the player aims at pass.depth_m with this scatter: exact in depth, 41-point

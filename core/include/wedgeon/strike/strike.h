@@ -49,7 +49,7 @@ double calcSpinLoft(const Delivery& delivery);
 /// The strike.
 ///
 /// v_n = v.n, u = |v - v_n n|; e = e0 - e1 v_n; J_n = m v_n (1+e)/(1+m/M);
-/// J_g = (1+e_t) m u/(1 + 1/alpha + m/M); J_s = mu J_n; J_t = J_g (1+(J_g/J_s)^6)^(-1/6);
+/// e_t = e_b + 0.0091 s/m (30 m/s - v_n), within 0-0.60; J_g = (1+e_t) m u/(1 + 1/alpha + m/M); J_s = mu J_n; J_t = J_g (1+(J_g/J_s)^6)^(-1/6);
 /// ball velocity (J_n n + J_t t)/m, spin (-r n) x J_t t/(alpha m r^2).
 /// Rigid-body impact with Coulomb friction; valid while the face strikes the ball (not the edge)
 /// and for club speeds from 0.5 to 60 m/s.

@@ -28,7 +28,8 @@ struct StrikeTuning {
     double loftBias_rad = 0.0;                      ///< read less true dynamic loft
     double attackBias_rad = 0.0;                    ///< read less true attack angle
     double logFriction = 0.0;                       ///< of all groups, on the prior's friction
-    std::array<double, 3> tangentialRestitution{};  ///< by ball, added to the prior's
+    std::array<double, 3> tangentialRestitution{};  ///< by ball, added to the prior's e_b
+    double tangentialSlope_spm = constants::tangentialSlope_spm;
     struct OwnFriction {
         TuneGroup group;
         double log = 0.0;  ///< besides logFriction
@@ -39,6 +40,7 @@ struct StrikeTuning {
     double restitution0Sd = 0.02;
     double frictionSd = 0.22;  ///< of a group that was not seen
     std::array<double, 3> tangentialSd{0.06, 0.06, 0.06};
+    double tangentialSlopeSd_spm = 0.003;
 
     StrikeLaw law() const;
     /// Ball, face and lie as tuned, for a club that was measured; a group that was not seen has the

@@ -40,7 +40,8 @@ struct TuneShot {
 struct TuneEstimate {
     enum class Kind {
         Friction,
-        TangentialRestitution,
+        TangentialRestitution,  ///< e_b, at 30 m/s
+        TangentialSlope,        ///< s/m; only where the speeds differ
         Restitution0,
         LoftBias,
         AttackBias,
@@ -113,7 +114,8 @@ struct TuneOptions {
 /// Robust non-linear least squares (Tukey's biweight over a shot's three readings, started from
 /// Cauchy's loss) by Ceres with automatic derivatives, on ball speed, launch angle and spin rate.
 /// Priors of model.md with these deviations: friction 20 % common and 8 % of a group's own (so that
-/// groups with few shots lean on the others), e_t 0.06, e_0 0.02, biases 1.5 degrees. Intervals
+/// groups with few shots lean on the others), e_b 0.06, its slope 0.003 s/m, e_0 0.02, biases 1.5
+/// degrees. Intervals
 /// from the curvature with the scores' own covariance (Huber, "The behavior of maximum likelihood
 /// estimates under nonstandard conditions", 1967). Valid for club data that was measured, not
 /// computed from the ball. Refuses fewer than six usable shots and data that no strike gives.
