@@ -86,6 +86,12 @@ public:
         d.faceAngle_rad += normal(radFromDeg(1.3));
         s.read = d;
         const ShotResult hit = calcTunedShot(s, truth);
+        // Read with error, as launch monitors do.
+        s.read.clubSpeed_mps *= 1 + normal(0.005);
+        s.read.attack_rad += normal(radFromDeg(0.7));
+        s.read.path_rad += normal(radFromDeg(0.7));
+        s.read.faceAngle_rad += normal(radFromDeg(0.7));
+        s.read.dynamicLoft_rad += normal(radFromDeg(0.8));
         const Launch& launch = hit.strike.launch;
         s.ballSpeed_mps = launch.speed_mps() * (1 + normal(0.004));
         s.launch_rad = launch.angle_rad() + normal(radFromDeg(0.3));
@@ -396,7 +402,7 @@ TEST(TuneParts, APatternThatIsLeftIsNamedAndChanceIsNot) {
     auto shots = coach.days(Tuning{}, 6, 25);
     for (TuneShot& s : shots) {
         s.spin_radps *= 1 - 0.02 * (s.read.clubSpeed_mps - 20);
-        s.carry_m *= 1 + 0.02 * std::pow((s.read.clubSpeed_mps - 21) / 5, 2);
+        s.carry_m *= 1 + 0.06 * std::pow((s.read.clubSpeed_mps - 21) / 5, 2);
     }
     const PlayerFit fit = fitPlayer(shots);
     const TuneResiduals residuals = findResiduals(shots, fit);

@@ -73,12 +73,15 @@ public:
         const ShotResult hit = calcShotWith(d, contact, predictor(s.conditions).surroundings(),
                                             {.restitution0 = truth.restitution0});
         const Launch& launch = hit.strike.launch;
-        s.read = d;
-        s.read.attack_rad += truth.attackBias_rad;
-        s.read.dynamicLoft_rad += truth.loftBias_rad;
-        s.ballSpeed_mps = launch.speed_mps() * (1 + normal(0.008));
-        s.launch_rad = launch.angle_rad() + normal(radFromDeg(0.6));
-        s.spin_radps = launch.spinRate_radps() * (1 + normal(0.03));
+        // Read with error, as launch monitors do.
+        s.read = {d.clubSpeed_mps * (1 + normal(0.005)),
+                  d.attack_rad + truth.attackBias_rad + normal(radFromDeg(0.7)),
+                  d.path_rad + normal(radFromDeg(0.7)),
+                  d.dynamicLoft_rad + truth.loftBias_rad + normal(radFromDeg(0.8)),
+                  d.faceAngle_rad + normal(radFromDeg(0.7))};
+        s.ballSpeed_mps = launch.speed_mps() * (1 + normal(0.005));
+        s.launch_rad = launch.angle_rad() + normal(radFromDeg(0.3));
+        s.spin_radps = launch.spinRate_radps() * (1 + normal(0.02));
         s.landing_rad = hit.flight.landingAngle_rad() + normal(radFromDeg(0.8));
         s.carry_m = hit.flight.carry_m + normal(0.5);
         s.release_m = hit.run.release_m + normal(0.4);

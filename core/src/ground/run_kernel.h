@@ -69,6 +69,13 @@ private:
     static constexpr double r = constants::ballRadius_m;
 
     const Plane& plane() const { return planes_[i_]; }
+    const Turf& turf() {
+        if (turfOf_ != i_) {
+            turf_ = Turf(plane());
+            turfOf_ = i_;
+        }
+        return turf_;
+    }
     Vec3T<T> normal() const {
         return {T(plane().normal.x), T(plane().normal.y), T(plane().normal.z)};
     }
@@ -91,7 +98,7 @@ private:
             while (!tooFar() && end_.contacts < mostBounces) {
                 end_.inWater = plane().water;
                 if (end_.inWater) break;
-                const BounceOut<T> out = bounce(v_, w_, normal(), Turf(plane()));
+                const BounceOut<T> out = bounce(v_, w_, normal(), turf());
                 ++end_.contacts;
                 listener_.contact(x_, v_, out);
                 v_ = out.velocity;
@@ -279,6 +286,8 @@ private:
 
     std::span<const Plane> planes_;
     std::size_t i_;
+    std::size_t turfOf_ = i_;
+    Turf turf_{plane()};
     Vec3T<T> start_, x_, v_, w_;
     Listener& listener_;
     RunEnd<T> end_;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "tune/robust_fit.h"
+#include "tune/strike_model.h"
 #include "wedgeon/tune/tune.h"
 
 namespace wedgeon::tune {
@@ -42,5 +43,34 @@ inline TuneEstimate factorOf(TuneEstimate::Kind kind, std::size_t shots, double 
 
 /// The launch that was measured; nothing where a part of it was not.
 std::optional<Launch> launchOf(const TuneShot& shot);
+
+/// Parts of the shots that are left out one day, as numbers of each shot; none when empty.
+using Folds = std::vector<std::size_t>;
+
+/// The fits as they are before they become tunings, with the sums of their parts.
+RobustFit fitAirParts(std::span<const TuneShot> shots, const TuneResult& strike,
+                      const TuneOptions& options, const Folds& folds = {});
+AirTuning airOf(const Eigen::VectorXd& x);
+
+/// The strike's fit with what each part of the shots adds.
+struct StrikeParts {
+    TuneResult result;
+    std::vector<double> x;  ///< parameters of the layout
+    Eigen::MatrixXd curvature;
+    std::vector<FitSum> parts;
+    /// As it would be without a part.
+    StrikeTuning without(std::size_t part) const;
+    Layout layout;
+};
+StrikeParts fitStrikeParts(std::span<const TuneShot> shots, const TuneOptions& options,
+                           const Folds& folds);
+
+/// What all days share of the ground, with and without each part.
+struct GroundParts {
+    GroundFit fit;
+    std::vector<GroundTuning> without;
+};
+GroundParts fitGroundParts(std::span<const TuneShot> shots, const TuneResult& strike,
+                           const AirTuning& air, const TuneOptions& options, const Folds& folds);
 
 }  // namespace wedgeon::tune

@@ -1,8 +1,10 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Drag and lift from measured launches and flights.
+#include "tune/calibrate.h"
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -10,7 +12,7 @@ namespace {
 
 using namespace tune;
 
-constexpr std::size_t mostFlights = 3000;
+constexpr std::size_t mostFlights = 800;
 constexpr double difference = 0.1;  // of a prior's deviation
 const AirTuning prior;
 
@@ -27,16 +29,17 @@ struct Flown {
         const FlightResult f = calcFlight(launch, airAt(said, drag, lift));
         return {f.carry_m, f.apex_m, f.landingAngle_rad()};
     }
-    std::optional<RobustRow> row(const Eigen::VectorXd& x) const {
+    std::optional<RobustRow> row(const Eigen::VectorXd& x, bool slopes) const {
         try {
             RobustRow r;
             r.residual = measured - at(x[0], x[1]);
+            r.places = {0, 1};
+            if (!slopes) return r;
             r.slope.resize(3, 2);
             r.slope.col(0) =
                 (at(x[0] + difference, x[1]) - at(x[0] - difference, x[1])) / (2 * difference);
             r.slope.col(1) =
                 (at(x[0], x[1] + difference) - at(x[0], x[1] - difference)) / (2 * difference);
-            r.places = {0, 1};
             return r;
         } catch (const RangeError&) {
             return std::nullopt;
@@ -53,30 +56,45 @@ std::optional<Launch> tune::launchOf(const TuneShot& s) {
                             s.axis_rad);
 }
 
-PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
-                          const std::stop_token& stop) {
-    PartFit<AirTuning> out;
-    if (strike.refused || strike.weights.size() != shots.size()) return out;
+RobustFit tune::fitAirParts(std::span<const TuneShot> shots, const TuneResult& strike,
+                            const TuneOptions& options, const Folds& folds) {
+    if (strike.refused || strike.weights.size() != shots.size()) return {};
+    const std::vector<std::optional<Launch>> launches = calibratedLaunches(shots);
     std::vector<Flown> flown;
+    RobustProblem problem;
     const std::size_t step = shots.size() / mostFlights + 1;
     for (std::size_t i = 0; i < shots.size(); i += step) {
         const TuneShot& s = shots[i];
-        const auto launch = launchOf(s);
         // Over slopes the carry is another one.
-        if (!launch || s.conditions.line || strike.weights[i] <= 0.0) continue;
+        if (!launches[i] || s.conditions.line || strike.weights[i] <= 0.0) continue;
         if (std::isnan(s.carry_m) && std::isnan(s.apex_m) && std::isnan(s.landing_rad)) continue;
-        flown.push_back({*launch, s.conditions.air, {s.carry_m, s.apex_m, s.landing_rad}});
+        flown.push_back({*launches[i], s.conditions.air, {s.carry_m, s.apex_m, s.landing_rad}});
+        if (!folds.empty()) problem.parts.push_back(folds[i]);
     }
-    RobustProblem problem;
     problem.shots = flown.size();
     problem.parameters = 2;
+    problem.threads = threadsFor(options.threads);
     problem.leastNoise = Eigen::Vector3d{0.05, 0.02, radFromDeg(0.1)};
-    problem.row = [&](std::size_t i, const Eigen::VectorXd& x) { return flown[i].row(x); };
-    const RobustFit fit = fitRobust(problem, stop);
+    problem.row = [&](std::size_t i, const Eigen::VectorXd& x, bool slopes) {
+        return flown[i].row(x, slopes);
+    };
+    return fitRobust(problem, options.stop);
+}
+
+AirTuning tune::airOf(const Eigen::VectorXd& x) {
+    return {std::exp(prior.dragSd * x[0]), std::exp(prior.liftSd * x[1]), prior.dragSd,
+            prior.liftSd};
+}
+
+PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
+                          const TuneOptions& options) {
+    PartFit<AirTuning> out;
+    const RobustFit fit = fitAirParts(shots, strike, options);
     if (!fit.fitted) return out;
     out.used = fit.used;
-    out.tuning = {std::exp(prior.dragSd * fit.x[0]), std::exp(prior.liftSd * fit.x[1]),
-                  prior.dragSd * fit.sd(0), prior.liftSd * fit.sd(1)};
+    out.tuning = airOf(fit.x);
+    out.tuning.dragSd *= fit.sd(0);
+    out.tuning.liftSd *= fit.sd(1);
     using Kind = TuneEstimate::Kind;
     out.estimates = {factorOf(Kind::AirDrag, fit.used, prior.dragSd * fit.x[0], out.tuning.dragSd,
                               1.0, prior.dragSd),

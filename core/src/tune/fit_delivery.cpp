@@ -1,14 +1,17 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What declared set-ups deliver, and how far one swing is from the next.
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <array>
 #include <map>
 #include <numeric>
 #include <tuple>
 
+#include "tune/calibrate.h"
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -25,14 +28,18 @@ enum Place : Eigen::Index {
     LeanTimes,
     BallTimes,
     PathBy,
-    Count
+    Count,
+    /// What the device's biases may still differ by; not told.
+    AttackShift = Count,
+    LoftShift,
+    All
 };
 const Eigen::Vector<double, Count> priorSd{radFromDeg(4), radFromDeg(3), 0.015,        0.2,
                                            0.2,           0.2,           radFromDeg(2)};
 constexpr double difference = 0.05;  // of a prior's deviation
 /// What a reading of the club is not better than.
 const double leastNoise_rad = radFromDeg(0.3);
-constexpr std::size_t mostSwings = 3000;
+constexpr std::size_t mostSwings = 800;
 constexpr std::size_t fewestOfKind = 3;
 constexpr std::size_t fewestForScatter = 12;
 constexpr std::size_t mostPractised = 200;
@@ -41,6 +48,8 @@ constexpr double correlationPrior = 10.0;
 /// Deviations beyond which a swing is a mishit.
 constexpr double far = 3.0;
 /// Of a player's low point and depth beside an ordinary one's.
+/// Of what is read of a scatter, what is his at the least.
+constexpr double leastOfRead = 0.3;
 constexpr double leastSkill = 0.4, mostSkill = 2.0;
 
 struct Meant {
@@ -49,6 +58,7 @@ struct Meant {
     double faceTurn_rad;
     double side;  // -1 for a left-hander, whose readings are mirrored
     Eigen::Vector4d read;
+    double attackSd_rad, loftSd_rad;  // of the device's biases
 
     Eigen::Vector4d at(const Eigen::VectorXd& x) const {
         DeliveryTuning t;
@@ -57,23 +67,25 @@ struct Meant {
         t.ball = {priorSd[BallBy] * x[BallBy], 1 + priorSd[BallTimes] * x[BallTimes]};
         const Delivery d =
             calcDeliveredSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
-        return {d.attack_rad, side * d.path_rad + priorSd[PathBy] * x[PathBy],
-                side * d.faceAngle_rad, d.dynamicLoft_rad};
+        return {d.attack_rad + attackSd_rad * x[AttackShift],
+                side * d.path_rad + priorSd[PathBy] * x[PathBy], side * d.faceAngle_rad,
+                d.dynamicLoft_rad + loftSd_rad * x[LoftShift]};
     }
-    std::optional<RobustRow> row(const Eigen::VectorXd& x) const {
+    std::optional<RobustRow> row(const Eigen::VectorXd& x, bool slopes) const {
         try {
             RobustRow r;
             r.residual = read - at(x);
-            r.slope.resize(4, Count);
-            for (Eigen::Index k = 0; k < Count; ++k) {
+            r.places.resize(All);
+            std::iota(r.places.begin(), r.places.end(), Eigen::Index{0});
+            if (!slopes) return r;
+            r.slope.resize(4, All);
+            for (Eigen::Index k = 0; k < All; ++k) {
                 Eigen::VectorXd up = x;
                 Eigen::VectorXd down = x;
                 up[k] += difference;
                 down[k] -= difference;
                 r.slope.col(k) = (at(up) - at(down)) / (2 * difference);
             }
-            r.places.resize(Count);
-            std::iota(r.places.begin(), r.places.end(), Eigen::Index{0});
             return r;
         } catch (const RangeError&) {
             return std::nullopt;
@@ -104,9 +116,18 @@ std::string kindOf(const TuneShot& s) {
     return kind;
 }
 
+bool isPossible(const PlayerScatter& s) {
+    Eigen::Matrix<double, scatterCount, scatterCount> m;
+    for (std::size_t a = 0; a < scatterCount; ++a) {
+        for (std::size_t b = 0; b < scatterCount; ++b)
+            m(static_cast<Eigen::Index>(a), static_cast<Eigen::Index>(b)) = s.correlation[a][b];
+    }
+    return Eigen::LLT<Eigen::MatrixXd>(m).info() == Eigen::Success;
+}
+
 /// From differences between swings of one kind that followed each other, over the square root of
 /// two: no middle has to be found first, which few swings find badly.
-std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
+std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds, const Eigen::VectorXd& errors) {
     constexpr std::size_t neighbours = 5;
     std::vector<Five> off;
     double free = 0.0;
@@ -148,11 +169,25 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
     }
     for (std::size_t a = 0; a < 5; ++a) {
         // A normal deviation without what lies beyond three of it has 0.9867 of its own.
-        out.sd[a] = std::max(1e-4, std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867);
+        const double read = std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867;
+        const double error = errors[static_cast<Eigen::Index>(a)];
+        out.sd[a] = std::max({1e-4, leastOfRead * read,
+                              std::sqrt(std::max(0.0, read * read - error * error))});
+    }
+    for (std::size_t a = 0; a < 5; ++a) {
         for (std::size_t b = 0; b < 5; ++b) {
-            if (a == b || !(sum[a][a] > 0.0) || !(sum[b][b] > 0.0)) continue;
+            if (a == b) continue;
+            // The errors of two readings do not go together.
+            const double together = sum[a][b] / std::max(n, 1.0) / (out.sd[a] * out.sd[b]);
             out.correlation[a][b] =
-                sum[a][b] / std::sqrt(sum[a][a] * sum[b][b]) * free / (free + correlationPrior);
+                std::clamp(together, -0.9, 0.9) * free / (free + correlationPrior);
+        }
+    }
+    // Taking the errors off one by one may leave no possible correlations.
+    while (!isPossible(out)) {
+        for (std::size_t a = 0; a < 5; ++a) {
+            for (std::size_t b = 0; b < 5; ++b)
+                if (a != b) out.correlation[a][b] *= 0.9;
         }
     }
     // Low point and depth are not measured. On an arc of one radius the low point scatters as the
@@ -189,6 +224,14 @@ std::vector<DeliveryTuning::SwingSpeed> speedsOf(std::span<const TuneShot> shots
     return out;
 }
 
+/// How well the strike's fit knows a number.
+double sdOf(const TuneResult& strike, TuneEstimate::Kind kind) {
+    for (const TuneEstimate& e : strike.estimates) {
+        if (e.kind == kind) return (e.high80 - e.low80) / (2 * z80);
+    }
+    return 0.0;
+}
+
 /// The set-ups that were declared, by how often.
 std::vector<DeliveryTuning::Practised> practisedOf(std::span<const TuneShot> shots,
                                                    const TuneResult& strike) {
@@ -209,11 +252,13 @@ std::vector<DeliveryTuning::Practised> practisedOf(std::span<const TuneShot> sho
 }  // namespace
 
 PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
-                                    const std::stop_token& stop) {
+                                    const TuneOptions& options) {
     PartFit<DeliveryTuning> out;
     if (strike.refused || strike.weights.size() != shots.size()) return out;
     std::vector<Meant> meant;
     std::map<std::string, Kind> kinds;
+    const double attackSd = sdOf(strike, TuneEstimate::Kind::AttackBias);
+    const double loftSd = sdOf(strike, TuneEstimate::Kind::LoftBias);
     const std::size_t every = shots.size() / mostSwings + 1;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const TuneShot& s = shots[i];
@@ -230,7 +275,9 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
                              *s.declared,
                              turn,
                              s.hand == Hand::Left ? -1.0 : 1.0,
-                             {d.attack_rad, d.path_rad, d.faceAngle_rad, d.dynamicLoft_rad}});
+                             {d.attack_rad, d.path_rad, d.faceAngle_rad, d.dynamicLoft_rad},
+                             attackSd,
+                             loftSd});
         } catch (const RangeError&) {
             continue;
         }
@@ -239,16 +286,20 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     each.reserve(kinds.size());
     for (auto& [name, kind] : kinds)
         each.push_back(std::move(kind));
-    out.tuning.scatter = scatterOf(each);
+    out.tuning.scatter = scatterOf(
+        each, std::sqrt(strike.errorShare) * Calibration::ofClubs(shots).errors());
     out.tuning.speeds = speedsOf(shots, strike);
     out.tuning.practised = practisedOf(shots, strike);
 
     RobustProblem problem;
     problem.shots = meant.size();
-    problem.parameters = Count;
+    problem.parameters = All;
     problem.leastNoise = Eigen::VectorXd::Constant(4, leastNoise_rad);
-    problem.row = [&](std::size_t i, const Eigen::VectorXd& x) { return meant[i].row(x); };
-    const RobustFit fit = fitRobust(problem, stop);
+    problem.threads = threadsFor(options.threads);
+    problem.row = [&](std::size_t i, const Eigen::VectorXd& x, bool slopes) {
+        return meant[i].row(x, slopes);
+    };
+    const RobustFit fit = fitRobust(problem, options.stop);
     if (!fit.fitted) return out;
     out.used = fit.used;
     const auto line = [&](Place by, Place times) {

@@ -1,19 +1,22 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The ground from measured runs: what all days share, and each day about it.
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <map>
 #include <set>
 
+#include "tune/calibrate.h"
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
+#include "wedgeon/parallel.h"
 
 namespace wedgeon {
 namespace {
 
 using namespace tune;
 
-constexpr std::size_t mostRuns = 1000;
+constexpr std::size_t mostRuns = 400;
 /// Deviations of the logarithms: of what all days share, and of a day about it. A day's friction is
 /// not told apart from its firmness and speed.
 constexpr double firmnessSd = 0.15, frictionSd = 0.15, speedSd = 0.12;
@@ -27,7 +30,7 @@ constexpr double difference = 0.05;
 /// Parameters: firmness and green speed of all days, then of each day.
 constexpr Eigen::Index common = 2;
 
-GroundTuning tuningOf(double logFirmness, double logFriction, double logSpeed) {
+GroundTuning groundOf(double logFirmness, double logFriction, double logSpeed) {
     GroundTuning t;
     t.firmness = std::exp(logFirmness);
     t.friction = std::exp(logFriction);
@@ -42,10 +45,10 @@ struct Landed {
     Eigen::Index day;  // -1: has none of its own
 
     double at(double firmness, double friction, double speed) const {
-        return calcRun(velocity_mps, spin_radps, tuningOf(firmness, friction, speed).ground(said))
+        return calcRun(velocity_mps, spin_radps, groundOf(firmness, friction, speed).ground(said))
             .release_m;
     }
-    std::optional<RobustRow> row(const Eigen::VectorXd& x, double friction) const {
+    std::optional<RobustRow> row(const Eigen::VectorXd& x, double friction, bool slopes) const {
         const Eigen::Index own = common + 2 * day;
         const double firmness = firmnessSd * x[0] + (day < 0 ? 0.0 : dayFirmnessSd * x[own]);
         const double speed = speedSd * x[1] + (day < 0 ? 0.0 : daySpeedSd * x[own + 1]);
@@ -53,6 +56,7 @@ struct Landed {
         try {
             RobustRow r;
             r.residual = Eigen::VectorXd::Constant(1, release_m - at(firmness, friction, speed));
+            if (!slopes) return r;
             const double byFirmness =
                 (at(firmness + d, friction, speed) - at(firmness - d, friction, speed)) / (2 * d);
             const double bySpeed =
@@ -85,21 +89,23 @@ struct Slice {
 /// Bayesian inference for latent Gaussian models", 2009).
 class Slices {
 public:
-    Slices(const std::vector<Landed>& landed, std::size_t days, const std::stop_token& stop)
-        : landed_(landed), stop_(stop) {
+    Slices(const std::vector<Landed>& landed, std::size_t days, const TuneOptions& options,
+           const Folds& folds)
+        : landed_(landed), stop_(options.stop) {
         problem_.shots = landed.size();
         problem_.parameters = common + 2 * static_cast<Eigen::Index>(days);
         problem_.leastNoise = Eigen::VectorXd::Constant(1, leastNoise_m);
-        // A run leaps with every hop more or less: no step gets smaller than that.
-        problem_.passes = 6;
-        problem_.enough = 0.03;
+        problem_.threads = threadsFor(options.threads);
+        problem_.parts = folds;
+        // A run leaps with every hop more or less: no fit gets finer than that.
+        problem_.enough = 1e-3;
     }
 
     /// Empty when there is no fit.
     std::vector<Slice> find() {
         if (!take(0.0)) return {};
         problem_.noise = fits_.back().fit.noise;
-        if (!across(-widest, widest)) return {};
+        if (!across(-widest, widest, coarse)) return {};
         // Noise and mass at the best one, then finer where the mass is.
         const auto best = std::max_element(fits_.begin(), fits_.end(), lessLikely);
         const double at = best->friction;
@@ -111,19 +117,24 @@ public:
         const double to = std::min(widest, at + high_);
         problem_.noise = fits_.back().fit.noise;
         fits_.clear();
-        if (!across(from, to)) return {};
-        double sum = 0.0;
-        const double top = logShare(*std::max_element(fits_.begin(), fits_.end(), lessLikely));
-        for (Slice& s : fits_)
-            sum += s.share = std::exp(logShare(s) - top);
-        for (Slice& s : fits_)
-            s.share /= sum;
+        if (!across(from, to, fine)) return {};
+        shareOut(fits_);
         return std::move(fits_);
+    }
+
+    /// How likely each friction is among them.
+    static void shareOut(std::vector<Slice>& slices) {
+        double sum = 0.0;
+        const double top = logShare(*std::max_element(slices.begin(), slices.end(), lessLikely));
+        for (Slice& s : slices)
+            sum += s.share = std::exp(logShare(s) - top);
+        for (Slice& s : slices)
+            s.share /= sum;
     }
 
 private:
     static constexpr double widest = 2.6;
-    static constexpr int count = 9;
+    static constexpr int coarse = 5, fine = 9;
     static constexpr double mass = 8.0;  // below the best one's logarithm by this there is none
 
     static double logShare(const Slice& s) {
@@ -132,8 +143,8 @@ private:
     static bool lessLikely(const Slice& a, const Slice& b) { return logShare(a) < logShare(b); }
 
     bool take(double friction) {
-        problem_.row = [this, friction](std::size_t i, const Eigen::VectorXd& x) {
-            return landed_[i].row(x, frictionSd * friction);
+        problem_.row = [this, friction](std::size_t i, const Eigen::VectorXd& x, bool slopes) {
+            return landed_[i].row(x, frictionSd * friction, slopes);
         };
         Slice s;
         s.friction = friction;
@@ -143,7 +154,7 @@ private:
         fits_.push_back(std::move(s));
         return true;
     }
-    bool across(double from, double to) {
+    bool across(double from, double to, int count) {
         fits_.clear();
         for (int k = 0; k < count; ++k) {
             if (!take(from + (to - from) * k / (count - 1))) return false;
@@ -160,7 +171,7 @@ private:
     }
 
     const std::vector<Landed>& landed_;
-    const std::stop_token& stop_;
+    std::stop_token stop_;
     RobustProblem problem_;
     std::vector<Slice> fits_;
     double low_ = 0.0, high_ = 0.0;  // where the mass is, about the best
@@ -207,39 +218,74 @@ std::map<int, Eigen::Index> newestDays(std::span<const TuneShot> shots) {
     return days;
 }
 
-/// How the ball came down: as its measured launch flies, else as the tuned strike says.
-FlightResult flightOf(const TuneShot& s, const Tuning& tuning) {
-    if (const auto launch = launchOf(s))
-        return calcFlight(*launch, tuning.air.air(s.conditions.air));
-    return calcTunedShot(s, tuning).flight;
+/// What all days share, by the slices.
+GroundTuning sharedBy(const std::vector<Slice>& slices) {
+    const auto mean = [&](auto of) {
+        double sum = 0.0;
+        for (const Slice& s : slices)
+            sum += s.share * of(s);
+        return sum;
+    };
+    return groundOf(firmnessSd * mean([](const Slice& s) { return s.fit.x[0]; }),
+                    frictionSd * mean([](const Slice& s) { return s.friction; }),
+                    speedSd * mean([](const Slice& s) { return s.fit.x[1]; }));
+}
+
+/// The slices as they would be without a part of the runs.
+std::vector<Slice> without(std::vector<Slice> slices, std::size_t part) {
+    for (Slice& s : slices) {
+        if (part >= s.fit.parts.size()) continue;
+        const FitSum& out = s.fit.parts[part];
+        const Eigen::MatrixXd left = s.fit.curvature - out.curvature;
+        const Eigen::LDLT<Eigen::MatrixXd> solver(left);
+        const Eigen::VectorXd step = solver.solve(out.pull);
+        s.fit.x -= step;
+        s.fit.cost -= out.cost + 0.5 * out.pull.dot(step);
+        s.fit.logDeterminant = solver.vectorD().array().abs().log().sum();
+    }
+    Slices::shareOut(slices);
+    return slices;
 }
 
 }  // namespace
 
-GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, const AirTuning& air,
-                    const std::stop_token& stop) {
-    GroundFit out;
-    if (strike.refused || strike.weights.size() != shots.size()) return out;
+GroundParts tune::fitGroundParts(std::span<const TuneShot> shots, const TuneResult& strike,
+                                 const AirTuning& air, const TuneOptions& options,
+                                 const Folds& folds) {
+    GroundParts all;
+    GroundFit& out = all.fit;
+    const std::size_t parts =
+        folds.empty() ? 0 : 1 + *std::max_element(folds.begin(), folds.end());
+    all.without.resize(parts);
+    if (strike.refused || strike.weights.size() != shots.size()) return all;
     Tuning tuning;
     tuning.strike = strike.tuning;
     tuning.air = air;
     std::vector<Landed> landed;
+    Folds landedFolds;
     const std::map<int, Eigen::Index> days = newestDays(shots);
+    const std::vector<std::optional<Launch>> launches = calibratedLaunches(shots);
     const std::size_t every = shots.size() / mostRuns + 1;
     for (std::size_t i = 0; i < shots.size(); i += every) {
         const TuneShot& s = shots[i];
         if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.conditions.line) continue;
         try {
-            const FlightResult f = flightOf(s, tuning);
+            // As its measured launch flies, else as the tuned strike says.
+            const FlightResult f = launches[i]
+                                       ? calcFlight(*launches[i], air.air(s.conditions.air))
+                                       : calcTunedShot(s, tuning).flight;
             const auto day = days.find(s.session);
             landed.push_back({f.landingVelocity_mps, f.landingSpin_radps, s.conditions.ground,
                               s.release_m, day == days.end() ? -1 : day->second});
+            if (!folds.empty()) landedFolds.push_back(folds[i]);
         } catch (const RangeError&) {
             continue;
         }
     }
-    const std::vector<Slice> slices = Slices(landed, days.size(), stop).find();
-    if (slices.empty()) return out;
+    const std::vector<Slice> slices = Slices(landed, days.size(), options, landedFolds).find();
+    if (slices.empty()) return all;
+    for (std::size_t part = 0; part < parts; ++part)
+        all.without[part] = sharedBy(without(slices, part));
     const auto momentsAt = [&](Eigen::Index k) {
         return momentsOf(
             slices, [k](const Slice& s) { return s.fit.x[k]; },
@@ -252,7 +298,7 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, c
     out.used = slices.front().fit.used;
     out.runNoise_m = slices.front().fit.noise[0];
     out.tuning =
-        tuningOf(firmnessSd * firmness.mean, frictionSd * friction.mean, speedSd * speed.mean);
+        groundOf(firmnessSd * firmness.mean, frictionSd * friction.mean, speedSd * speed.mean);
     // Another day has its own.
     out.tuning.firmnessSd = std::hypot(firmnessSd * firmness.sd, dayFirmnessSd);
     out.tuning.frictionSd = frictionSd * friction.sd;
@@ -270,14 +316,19 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, c
         GroundFit::Day d;
         d.session = session;
         const Eigen::Index own = common + 2 * day;
-        d.tuning = tuningOf(firmnessSd * firmness.mean + dayFirmnessSd * momentsAt(own).mean,
+        d.tuning = groundOf(firmnessSd * firmness.mean + dayFirmnessSd * momentsAt(own).mean,
                             frictionSd * friction.mean,
                             speedSd * speed.mean + daySpeedSd * momentsAt(own + 1).mean);
         for (const Landed& l : landed)
             d.runs += l.day == day ? 1u : 0u;
         out.days.push_back(d);
     }
-    return out;
+    return all;
+}
+
+GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike, const AirTuning& air,
+                    const TuneOptions& options) {
+    return fitGroundParts(shots, strike, air, options, {}).fit;
 }
 
 }  // namespace wedgeon

@@ -87,11 +87,11 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
     fit.strike = fitStrike(shots, first);
     if (fit.strike.refused) return fit;
     tell(strikeDone);
-    fit.air = fitAir(shots, fit.strike, options.stop);
+    fit.air = fitAir(shots, fit.strike, options);
     tell(airDone);
-    fit.ground = fitGround(shots, fit.strike, fit.air.tuning, options.stop);
+    fit.ground = fitGround(shots, fit.strike, fit.air.tuning, options);
     tell(groundDone);
-    fit.delivery = fitDelivery(shots, fit.strike, options.stop);
+    fit.delivery = fitDelivery(shots, fit.strike, options);
     tell(deliveryDone);
     fit.spread = spreadOf(shots, fit, options.stop);
     tell(1.0);

@@ -9,6 +9,7 @@
 #include <cmath>
 #include <memory>
 
+#include "tune/calibrate.h"
 #include "tune/estimates.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
@@ -36,6 +37,11 @@ constexpr int mostPasses = 3;
 constexpr double differingSpeeds_mps = 5.0;
 /// Noise that changes by less than this share from pass to pass stands.
 constexpr double sameNoise = 0.03;
+/// Of what is told of devices' errors, in variance: what a device's may differ by.
+constexpr double shareSd = 0.4;
+constexpr std::size_t fewestToCalibrate = 30;
+/// Residuals, in deviations, that say nothing of the readings' errors.
+constexpr double outlier = 3.5;
 
 /// The prior: parameters are in units of its deviations.
 template <int n>
@@ -49,11 +55,25 @@ struct StandardNormal {
 
 class StrikeFit {
 public:
-    StrikeFit(std::span<const TuneShot> shots, const TuneOptions& options)
-        : shots_(shots), options_(options) {
+    StrikeFit(std::span<const TuneShot> shots, const TuneOptions& options, const Folds& folds)
+        : shots_(shots),
+          options_(options),
+          folds_(folds),
+          calibration_(Calibration::ofClubs(shots)) {
         result_.weights.assign(shots.size(), 0.0);
     }
 
+    StrikeParts runParts() {
+        StrikeParts out;
+        out.result = run();
+        out.x = std::move(x_);
+        out.curvature = std::move(curvature_);
+        out.parts = std::move(parts_);
+        out.layout = std::move(layout_);
+        return out;
+    }
+
+private:
     TuneResult run() {
         collect();
         if (used_.size() < fewestShots) {
@@ -73,6 +93,7 @@ public:
             if (options_.progress) options_.progress((pass + 1.0) / (mostPasses + 1.0));
             if (!solve(tukey, 1)) return refuse({FitRemark::Kind::Stopped});
             const Noise before = noise_;
+            if (pass == 0) calibrateAnew();
             findNoise();
             if (std::abs(noise_.speed / before.speed - 1) < sameNoise &&
                 std::abs(noise_.launch_rad / before.launch_rad - 1) < sameNoise &&
@@ -80,6 +101,7 @@ public:
                 break;
         }
         findCovariance(tukey);
+        widenByShare(tukey);
         if (result_.downWeighted * 5 > used_.size() * 2) {
             return refuse({FitRemark::Kind::Disagree, result_.downWeighted, used_.size()});
         }
@@ -87,7 +109,6 @@ public:
         return std::move(result_);
     }
 
-private:
     TuneResult refuse(const FitRemark& why) {
         TuneResult out;
         out.refused = why;
@@ -98,6 +119,7 @@ private:
 
     /// The shots that have a say, and their groups and balls.
     void collect() {
+        const std::vector<Delivery> clubs = calibratedClubs(calibration_, 1.0);
         for (std::size_t i = 0; i < shots_.size(); ++i) {
             const TuneShot& s = shots_[i];
             const bool ball = !std::isnan(s.ballSpeed_mps) || !std::isnan(s.launch_rad) ||
@@ -116,12 +138,81 @@ private:
             if (layout_.ballOf(group.ball) == layout_.balls.size())
                 layout_.balls.push_back(group.ball);
             used_.push_back(i);
-            residuals_.push_back(
-                {s.read, priorContact(group), s.ballSpeed_mps, s.launch_rad, s.spin_radps, noise_});
+            residuals_.push_back({clubs[i], priorContact(group), s.ballSpeed_mps, s.launch_rad,
+                                  s.spin_radps, noise_});
             groupOf_.push_back(layout_.groupOf(group));
             ballOf_.push_back(layout_.ballOf(group.ball));
         }
         result_.used = used_.size();
+    }
+
+    /// How much of what is told of devices' errors is in these readings. Where they are calibrated
+    /// by too much, the launch follows them by more than the strike's law says, and the other way.
+    void calibrateAnew() {
+        const Eigen::MatrixXd off = calibration_.offMiddle(1.0);
+        double own = 0.0, both = 0.0, square = 0.0, count = 0.0;
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            if (std::isnan(residuals_[i].launch_rad)) continue;
+            const Linearised l = at(i);
+            if (std::abs(l.residual[1]) > outlier) continue;
+            const auto row = static_cast<Eigen::Index>(used_[i]);
+            // The residual's slope over a bias is the launch's own over the reading.
+            const double moved =
+                (l.jacobian(1, 1) * off(row, 4) + l.jacobian(1, 2) * off(row, 1)) / biasSd_rad;
+            own += moved * moved;
+            both += moved * l.residual[1];
+            square += l.residual[1] * l.residual[1];
+            count += 1.0;
+        }
+        if (own <= 0.0 || count < static_cast<double>(fewestToCalibrate)) return;
+        const double more = both / own;
+        const double error = std::sqrt(square / count / own);
+        const double kept = calibration_.meanKept(1.0);
+        if (kept >= 1.0) return;
+        // Of the readings' variance, 1 - kept was taken for errors.
+        const double found = (1.0 - kept * (1.0 + more)) / (1.0 - kept);
+        const double sd = kept * error / (1.0 - kept);
+        const double weight = 1.0 / (sd * sd);
+        const double prior = 1.0 / (shareSd * shareSd);
+        share_ = std::clamp((found * weight + prior) / (weight + prior), 0.0, 2.0);
+        // The covariances of the readings are found from as many only.
+        shareSd_ = std::sqrt(1.0 / (weight + prior) +
+                             2.0 * share_ * share_ / std::max(1.0, calibration_.free()));
+        take(share_);
+    }
+
+    void take(double share) {
+        const std::vector<Delivery> clubs = calibratedClubs(calibration_, share);
+        for (std::size_t i = 0; i < residuals_.size(); ++i)
+            residuals_[i].read = clubs[used_[i]];
+    }
+
+    /// How the shots pull at the parameters.
+    Eigen::VectorXd pullOf(const ceres::LossFunction& loss) const {
+        Eigen::VectorXd out = Eigen::VectorXd::Zero(static_cast<Eigen::Index>(layout_.size()));
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            const Linearised l = at(i);
+            std::array<double, 3> rho{};
+            loss.Evaluate(l.residual.squaredNorm(), rho.data());
+            const auto place = placesOf(layout_.groupAt(groupOf_[i]), layout_.ballAt(ballOf_[i]));
+            const Eigen::Matrix<double, localCount, 1> its = l.jacobian.transpose() * l.residual;
+            for (int r = 0; r < localCount; ++r)
+                out[place[static_cast<std::size_t>(r)]] -= rho[1] * its[r];
+        }
+        return out;
+    }
+
+    /// How far the readings are off is not known exactly: the parameters move with it.
+    void widenByShare(const ceres::LossFunction& loss) {
+        const double step = std::min(0.25, share_);
+        if (step <= 0.0 || calibration_.meanKept(1.0) >= 1.0) return;
+        take(share_ + step);
+        const Eigen::VectorXd up = pullOf(loss);
+        take(share_ - step);
+        const Eigen::VectorXd down = pullOf(loss);
+        take(share_);
+        const Eigen::VectorXd moves = curvature_.ldlt().solve((up - down) / (2 * step));
+        covariance_ += shareSd_ * shareSd_ * moves * moves.transpose();
     }
 
     /// A whole column that no strike gives: a unit mix-up, or values that are not what they say.
@@ -234,11 +325,41 @@ private:
                          x_[layout_.ballAt(ballOf_[i])]);
     }
 
+    /// To the scores' covariance, what the middles of the kinds hide of the readings' errors.
+    void addHiddenErrors(const ceres::LossFunction& loss, Eigen::MatrixXd& scores) const {
+        const auto n = static_cast<Eigen::Index>(layout_.size());
+        const std::size_t kinds = calibration_.kinds();
+        std::vector<Eigen::MatrixXd> sums(kinds, Eigen::MatrixXd::Zero(n, 2));
+        std::vector<double> counts(kinds, 0.0);
+        for (std::size_t i = 0; i < residuals_.size(); ++i) {
+            const Linearised l = at(i);
+            std::array<double, 3> rho{};
+            loss.Evaluate(l.residual.squaredNorm(), rho.data());
+            const std::size_t kind = calibration_.kindOf(used_[i]);
+            const auto place = placesOf(layout_.groupAt(groupOf_[i]), layout_.ballAt(ballOf_[i]));
+            // Attack and loft move the residuals as the device's biases do, the other way.
+            const Eigen::Matrix<double, localCount, 2> its =
+                -rho[1] / biasSd_rad * l.jacobian.transpose() *
+                (Eigen::Matrix<double, 3, 2>() << l.jacobian.col(2), l.jacobian.col(1)).finished();
+            for (int r = 0; r < localCount; ++r)
+                sums[kind].row(place[static_cast<std::size_t>(r)]) += its.row(r);
+            counts[kind] += 1.0;
+        }
+        for (std::size_t k = 0; k < kinds; ++k) {
+            if (counts[k] <= 0.0) continue;
+            const Eigen::MatrixXd all = calibration_.hiddenInMiddle(k, share_);
+            Eigen::Matrix2d hidden;
+            hidden << all(1, 1), all(1, 4), all(4, 1), all(4, 4);
+            scores += sums[k] * hidden * sums[k].transpose() / counts[k];
+        }
+    }
+
     void findCovariance(const ceres::LossFunction& loss) {
         const auto n = static_cast<Eigen::Index>(layout_.size());
         Eigen::MatrixXd curvature = Eigen::MatrixXd::Identity(n, n);
         Eigen::MatrixXd scores = Eigen::MatrixXd::Identity(n, n);
-        Eigen::VectorXd score(n);
+        if (!folds_.empty())
+            parts_.assign(1 + *std::max_element(folds_.begin(), folds_.end()), FitSum(n));
         for (std::size_t i = 0; i < residuals_.size(); ++i) {
             const Linearised l = at(i);
             std::array<double, 3> rho{};
@@ -250,18 +371,28 @@ private:
             const Eigen::Matrix<double, localCount, 1> pull = l.jacobian.transpose() * l.residual;
             const Eigen::Matrix<double, localCount, localCount> bend =
                 rho[1] * l.jacobian.transpose() * l.jacobian + 2 * rho[2] * pull * pull.transpose();
+            FitSum* part = folds_.empty() ? nullptr : &parts_[folds_[used_[i]]];
             for (int r = 0; r < localCount; ++r) {
+                if (part) part->pull[place[static_cast<std::size_t>(r)]] -= rho[1] * pull[r];
                 for (int c = 0; c < localCount; ++c) {
                     const Eigen::Index row = place[static_cast<std::size_t>(r)];
                     const Eigen::Index column = place[static_cast<std::size_t>(c)];
                     curvature(row, column) += bend(r, c);
+                    if (part) part->curvature(row, column) += bend(r, c);
                     scores(row, column) += rho[1] * rho[1] * pull[r] * pull[c];
                 }
             }
         }
+        addHiddenErrors(loss, scores);
+        curvature_ = curvature;
         const Eigen::LDLT<Eigen::MatrixXd> solver(curvature);
         const Eigen::MatrixXd inverse = solver.solve(Eigen::MatrixXd::Identity(n, n));
-        covariance_ = inverse * scores * inverse;
+        // The residuals have shrunk by what was fitted to them.
+        const Eigen::MatrixXd unit = Eigen::MatrixXd::Identity(n, n);
+        const double count = static_cast<double>(residuals_.size());
+        const double spent = static_cast<double>(n) - inverse.trace();
+        const double regrow = count / std::max(0.5 * count, count - spent);
+        covariance_ = inverse * (unit + regrow * (scores - unit)) * inverse;
         // Few shots make the scores' own covariance small by luck: never below the curvature's.
         for (Eigen::Index k = 0; k < n; ++k) {
             const double grow = std::sqrt(std::max(1.0, 0.9 * inverse(k, k) / covariance_(k, k)));
@@ -277,6 +408,7 @@ private:
 
     void report() {
         result_.tuning = tuningOf(layout_, x_);
+        result_.errorShare = share_;
         result_.speedNoise = noise_.speed;
         result_.launchNoise_rad = noise_.launch_rad;
         result_.spinNoise = noise_.spin;
@@ -364,20 +496,49 @@ private:
 
     std::span<const TuneShot> shots_;
     const TuneOptions& options_;
+    const Folds& folds_;
+    Calibration calibration_;
     TuneResult result_;
     Layout layout_;
     Noise noise_;
+    double share_ = 1.0;  // of what is told of devices' errors, in variance
+    double shareSd_ = shareSd;
     std::vector<std::size_t> used_;
     std::vector<ShotResiduals> residuals_;
     std::vector<std::size_t> groupOf_, ballOf_;
     std::vector<double> x_;
     Eigen::MatrixXd covariance_;
+    Eigen::MatrixXd curvature_;
+    std::vector<FitSum> parts_;
 };
 
 }  // namespace
 
+StrikeParts tune::fitStrikeParts(std::span<const TuneShot> shots, const TuneOptions& options,
+                                 const Folds& folds) {
+    return StrikeFit(shots, options, folds).runParts();
+}
+
+StrikeTuning tune::StrikeParts::without(std::size_t part) const {
+    if (part >= parts.size()) return result.tuning;
+    const Eigen::VectorXd moved =
+        withoutPart(Eigen::Map<const Eigen::VectorXd>(x.data(), static_cast<Eigen::Index>(x.size())),
+                    curvature, parts[part]);
+    StrikeTuning out = result.tuning;
+    const StrikeTuning its = tuningOf(layout, {moved.begin(), moved.end()});
+    out.restitution0 = its.restitution0;
+    out.loftBias_rad = its.loftBias_rad;
+    out.attackBias_rad = its.attackBias_rad;
+    out.logFriction = its.logFriction;
+    out.tangentialSlope_spm = its.tangentialSlope_spm;
+    out.tangentialRestitution = its.tangentialRestitution;
+    for (std::size_t g = 0; g < out.groups.size(); ++g)
+        out.groups[g].log = its.groups[g].log;
+    return out;
+}
+
 TuneResult fitStrike(std::span<const TuneShot> shots, const TuneOptions& options) {
-    return StrikeFit(shots, options).run();
+    return fitStrikeParts(shots, options, {}).result;
 }
 
 }  // namespace wedgeon

@@ -7,6 +7,7 @@
 #include <map>
 
 #include "tune/estimates.h"
+#include "tune/calibrate.h"
 #include "wedgeon/error.h"
 
 namespace wedgeon {
@@ -146,17 +147,22 @@ TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fi
     std::map<int, GroundTuning> days;
     for (const GroundFit::Day& d : fit.ground.days)
         days.emplace(d.session, d.tuning);
+    // The readings as they most likely were: the raw ones would show a trend for their errors' sake.
+    const std::vector<Delivery> clubs =
+        calibratedClubs(Calibration::ofClubs(shots), fit.strike.errorShare);
     const double last = std::max<double>(1.0, static_cast<double>(shots.size()) - 1.0);
     for (std::size_t i = 0; i < shots.size(); ++i) {
         if (fit.strike.weights[i] <= 0.0) continue;
         const auto day = days.find(shots[i].session);
         tuning.ground = day != days.end() ? day->second : fit.ground.tuning;
-        const auto predicted = calcOutcomes(shots[i], tuning);
+        TuneShot shot = shots[i];
+        shot.read = clubs[i];
+        const auto predicted = calcOutcomes(shot, tuning);
         if (!predicted) continue;
         out.shots.push_back(i);
         out.measured.push_back(getOutcomes(shots[i]));
         out.predicted.push_back(*predicted);
-        out.inputs.push_back(inputsOf(shots[i], static_cast<double>(i) / last));
+        out.inputs.push_back(inputsOf(shot, static_cast<double>(i) / last));
     }
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
         std::vector<double> absolute;

@@ -101,6 +101,9 @@ struct TuneResult {
     std::size_t used = 0, downWeighted = 0;
     /// Robust residual deviations: relative ball speed, launch [rad], relative spin.
     double speedNoise = 0.0, launchNoise_rad = 0.0, spinNoise = 0.0;
+    /// Variance of the errors in the club's readings, as a share of what is told of devices: 0.7
+    /// degrees in angles, 0.8 in loft, 0.5 % in speed.
+    double errorShare = 1.0;
     std::vector<double> weights;  ///< 0-1 of each shot given; 0 also for those without a say
     std::vector<FitRemark> notes;
 };
@@ -113,6 +116,9 @@ struct TuneOptions {
 
 /// Robust non-linear least squares (Tukey's biweight over a shot's three readings, started from
 /// Cauchy's loss) by Ceres with automatic derivatives, on ball speed, launch angle and spin rate.
+/// The club is read with error; within each kind of shot (wedge and swing) its readings are taken
+/// back toward the kind's middle by as much as the errors are of their variance (regression
+/// calibration), and how much that is follows from how far the launch goes with them.
 /// Priors of model.md with these deviations: friction 20 % common and 8 % of a group's own (so that
 /// groups with few shots lean on the others), e_b 0.06, its slope 0.003 s/m, e_0 0.02, biases 1.5
 /// degrees. Intervals
@@ -135,7 +141,7 @@ struct PartFit {
 /// device has computed instead of measured tells the device's air, not the day's: see the notes of
 /// docs/model.md. Nothing is fitted from fewer than six flights.
 PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
-                          const std::stop_token& stop = {});
+                          const TuneOptions& options = {});
 
 struct GroundFit : PartFit<GroundTuning> {
     double runNoise_m = 0.0;  ///< robust deviation of the runs on their day
@@ -153,14 +159,14 @@ struct GroundFit : PartFit<GroundTuning> {
 /// measured where speed and angle were, else as the tuned strike says. Nothing is fitted from fewer
 /// than six runs.
 GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike,
-                    const AirTuning& air = {}, const std::stop_token& stop = {});
+                    const AirTuning& air = {}, const TuneOptions& options = {});
 
 /// What the declared set-ups deliver (attack, path, face angle and dynamic loft, the device's
 /// biases taken off; deviations 4 degrees of opening, 3 of lean, 1.5 cm of ball position, 0.2 of
 /// the factors), the scatter and covariance within kinds of swings, and the speed of each kind. The
-/// scatter has the device's own noise in it. Nothing is said of fewer than six shots.
+/// device's own errors are taken off the scatter. Nothing is said of fewer than six shots.
 PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
-                                    const std::stop_token& stop = {});
+                                    const TuneOptions& options = {});
 
 /// Everything of one player.
 struct PlayerFit {
