@@ -97,6 +97,78 @@ TEST(Batch, EveryInstructionSetOfThisMachineAgrees) {
     }
 }
 
+TEST(Batch, StartsFromDeliveriesWithMishitsToo) {
+    test::RandomCases random(84);
+    ShotBatch batch;
+    struct Struck {
+        Delivery delivery;
+        Contact contact;
+        StrikeLaw law;
+        Surroundings around;
+    };
+    std::vector<Struck> all;
+    for (int i = 0; i < 500; ++i) {
+        Struck s{random.delivery(), {}, {}, {}};
+        s.contact.friction = random.between(0.08, 0.45);
+        s.contact.headShare = random.between(0.3, 1.0);
+        s.contact.speedKept = random.between(0.3, 1.0);
+        s.contact.tangentialSlope_spm = random.between(0.004, 0.014);
+        s.law.restitution0 = random.between(0.85, 0.9);
+        if (i % 3 == 0) s.delivery.dynamicLoft_rad = random.degrees(-5, 20);  // thin
+        s.around = {random.scene().air, random.scene().ground, nullptr};
+        all.push_back(s);
+    }
+    batch.resize(all.size());
+    for (std::size_t i = 0; i < all.size(); ++i)
+        batch.set(i, all[i].delivery, all[i].contact, all[i].law, all[i].around.air,
+                  all[i].around.ground);
+    const BatchResult r = calcBatch(batch);
+    int compared = 0;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        try {
+            const ShotResult s =
+                calcShotWith(all[i].delivery, all[i].contact, all[i].around, all[i].law);
+            ASSERT_TRUE(r.valid[i]) << i;
+            for (const OutcomeInfo& o : outcomes()) {
+                const double want = valueOf(s, o.outcome);
+                EXPECT_NEAR(r(o.outcome, i), want, 1e-7 * (1 + std::abs(want)))
+                    << o.key << " of " << i;
+            }
+            ++compared;
+        } catch (const RangeError& e) {
+            EXPECT_FALSE(r.valid[i]) << i << ": " << e.what();
+        }
+    }
+    EXPECT_GT(compared, 400);
+}
+
+TEST(Batch, AFlightShorterThanTheFirstStepLandsWhereItLands) {
+    // In vacuum it would be 2 v sin v cos/g; a step of the air takes little of so short a way.
+    struct Short {
+        double speed_mps, launch_deg;
+    };
+    for (const Short& s : {Short{1.65, 54}, Short{15, 1}, Short{15, 2}, Short{15, 3}, Short{5, 8}}) {
+        const double a = radFromDeg(s.launch_deg);
+        const FlightResult f =
+            calcFlight(launchFromAngles(s.speed_mps, a, 0, radpsFromRpm(100), 0), {});
+        const double time_s = 2 * s.speed_mps * std::sin(a) / constants::gravity_mps2;
+        const double vacuum_m = time_s * s.speed_mps * std::cos(a);
+        EXPECT_NEAR(f.carry_m, vacuum_m, 0.06 * vacuum_m) << s.speed_mps << ' ' << s.launch_deg;
+        EXPECT_NEAR(f.landingAngle_rad(), a, 0.06 * a + 0.01) << s.speed_mps << ' ' << s.launch_deg;
+    }
+    // A chip at walking pace, singly and in a batch.
+    Scene g = test::pitch();
+    Recipe r;
+    r.clubSpeed_mps = 1.6;
+    const ShotResult single = predictor(g).shot(r);
+    EXPECT_GT(single.flight.carry_m, 0.1);
+    ShotBatch batch;
+    EXPECT_TRUE(batch.add(r, predictor(g)));
+    const BatchResult b = calcBatch(batch);
+    ASSERT_TRUE(b.valid[0]);
+    EXPECT_NEAR(b(Outcome::Carry, 0), single.flight.carry_m, 1e-7);
+}
+
 TEST(Batch, AnyNumberOfShotsWorks) {
     EXPECT_EQ(calcBatch({}).valid.size(), 0u);
     for (const int n : {1, 15, 16, 17}) {

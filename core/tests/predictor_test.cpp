@@ -99,6 +99,111 @@ TEST(Predictor, TheSpreadOverABunkerIsTheBunkers) {
     EXPECT_NEAR(sand.spread(sand.shot({}), one).release_m, 0.5 * (run.p90 - run.p10), 0.03);
 }
 
+/// The field, value and limits that a set-up is refused with; nothing when it is played.
+std::optional<RangeError> refusalOf(const Scene& scene, const Recipe& recipe) {
+    try {
+        (void)predictor(scene).shot(recipe);
+        return std::nullopt;
+    } catch (const RangeError& e) {
+        return e;
+    }
+}
+
+TEST(Predictor, RefusesInNumbersThatWereEnteredOrThatACoachKnows) {
+    Scene g = test::pitch();
+    g.wedge.loft_rad = radFromDeg(60);
+    Recipe open;
+    open.open_rad = radFromDeg(35);
+    EXPECT_FALSE(refusalOf(g, open)) << "a face that looks far right still drives the ball";
+    // The far ends of what can be entered, alone and together.
+    test::RandomCases random(41);
+    int refused = 0;
+    for (int i = 0; i < 2000; ++i) {
+        Recipe r;
+        r.open_rad = random.degrees(-60, 60);
+        r.lean_rad = random.degrees(-45, 45);
+        r.ballForward_m = constants::ballWidth_m * random.between(-6, 6);
+        r.release = random.pick<Release>(3);
+        if (i % 5 == 0) r.open_rad = radFromDeg(-60);
+        if (i % 7 == 0) r.lean_rad = radFromDeg(45);
+        const auto e = refusalOf(g, r);
+        if (!e) continue;
+        ++refused;
+        EXPECT_NE(e->field(), "face_open_deg") << e->value();
+        EXPECT_NE(e->field(), "lean_deg") << e->value();
+        EXPECT_NE(e->field(), "face_angle_deg") << e->value();
+        if (e->field() == "ball_forward_balls") {
+            EXPECT_NEAR(e->value(), r.ballForward_m / constants::ballWidth_m, 1e-9);
+        }
+    }
+    EXPECT_GT(refused, 100);
+    // A player who plays the ball farther back than he says: refused in what he says.
+    auto tuning = std::make_shared<Tuning>();
+    tuning->delivery.ball = {-0.05, 1.0};
+    g.tuning = tuning;
+    Recipe back;
+    back.ballForward_m = ballReach(back).back_m + 0.02;
+    const auto e = refusalOf(g, back);
+    ASSERT_TRUE(e);
+    EXPECT_EQ(e->field(), "ball_forward_balls");
+    EXPECT_NEAR(e->value(), back.ballForward_m / constants::ballWidth_m, 1e-9);
+}
+
+TEST(Predictor, AnAimThatDoesNotExistRefusesNoShot) {
+    Scene g = test::pitch();
+    Recipe full;
+    full.clubSpeed_mps = 36;
+    full.open_rad = radFromDeg(30);
+    g.air.windRight_mps = 12;
+    EXPECT_NO_THROW((void)predictor(g).aim(full));
+    g.air.windRight_mps = 0;
+    g.ground.slopeAcross = 0.3;
+    const Predictor steep = predictor(g);
+    Recipe r;
+    EXPECT_TRUE(steep.shot(r).run.ranAway);
+    if (const auto aim = steep.aim(r)) {
+        // Where one is found, the ball does come to rest on the line.
+        Delivery d = steep.shot(r).swing.delivery;
+        d.path_rad += *aim;
+        d.faceAngle_rad += *aim;
+        EXPECT_NEAR(calcShotWith(d, steep.contact(), steep.surroundings()).restSide_m(), 0.0, 0.5);
+    }
+    test::RandomCases random(42);
+    for (int i = 0; i < 100; ++i) {
+        const Scene any = random.scene();
+        try {
+            (void)predictor(any).shot(random.recipe());
+        } catch (const RangeError&) {
+            continue;
+        }
+        EXPECT_NO_THROW((void)predictor(any).aim({})) << i;
+    }
+}
+
+TEST(Predictor, WhatIsUnusualScattersTheStrikeUntilItIsPractised) {
+    Scene g = test::pitch();
+    Recipe flop;
+    flop.open_rad = radFromDeg(30);
+    flop.ballForward_m = constants::ballWidth_m;
+    flop.clubSpeed_mps = 22;
+    const Recipe ordinary;
+    const Predictor anybody = predictor(g);
+    EXPECT_GT(anybody.soleScatter(flop).depth_m, 1.8 * anybody.soleScatter(ordinary).depth_m);
+    auto tuning = std::make_shared<Tuning>();
+    tuning->delivery.practised.push_back({flop.open_rad, flop.lean_rad, flop.ballForward_m, 60});
+    g.tuning = tuning;
+    const Predictor practised = predictor(g);
+    EXPECT_LT(practised.soleScatter(flop).depth_m, 0.7 * anybody.soleScatter(flop).depth_m);
+    EXPECT_EQ(practised.soleScatter(ordinary).depth_m, anybody.soleScatter(ordinary).depth_m);
+    EXPECT_GT(practised.chances(flop, practised.shot(flop)).clean,
+              anybody.chances(flop, anybody.shot(flop)).clean + 0.1);
+    // The simulation's mishits are the same chances.
+    SimulationOptions options;
+    options.samples = 4000;
+    const Simulation s = anybody.simulate(flop, options);
+    EXPECT_NEAR(s.clean, anybody.chances(flop, anybody.shot(flop)).clean, 0.05);
+}
+
 TEST(Predictor, TunedGroundAndAirActOnALineAsOnPlainGround) {
     test::RandomCases random(7);
     for (int i = 0; i < 40; ++i) {

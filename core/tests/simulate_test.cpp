@@ -5,6 +5,7 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cstring>
 #include <numeric>
 
@@ -185,6 +186,52 @@ TEST(Simulate, AGroundThatIsNotKnownMovesTheRunAsFarAsThatGroundDoes) {
         EXPECT_NEAR(q.p10, low, 0.12 * (high - low)) << firm;
         EXPECT_NEAR(q.p90, high, 0.12 * (high - low)) << firm;
         EXPECT_NEAR(q.p50, runAt(1, 1), 0.06 * (high - low)) << firm;
+    }
+}
+
+TEST(Simulate, PlainGroundAndTheSameGroundAsALinePlayAlike) {
+    // Several at once on plain ground, one at a time over a line: the same swings, the same laws.
+    Scene plain = test::pitch();
+    Scene line = plain;
+    Zone green = Zone::of(ZoneKind::Green, 500);
+    green.firmness = plain.ground.firmness;
+    green.friction = plain.ground.friction;
+    green.rolling_mps2 = plain.ground.rollingResistance_mps2();
+    line.line = Line{"", {green}, {}, {}};
+    SimulationOptions options;
+    options.samples = 777;
+    const Simulation a = predictor(plain).simulate({}, options);
+    const Simulation b = predictor(line).simulate({}, options);
+    EXPECT_EQ(a.fat, b.fat);
+    EXPECT_EQ(a.thin, b.thin);
+    ASSERT_EQ(a.rest.size(), b.rest.size());
+    for (std::size_t i = 0; i < a.rest.size(); ++i)
+        EXPECT_NEAR(a.rest[i][0], b.rest[i][0], 1e-4 * (1 + std::abs(b.rest[i][0]))) << i;
+    EXPECT_NEAR(a[Outcome::SpinRate].p90, b[Outcome::SpinRate].p90, 1e-6);
+}
+
+TEST(Simulate, QuantilesOfAFewSamplesAreThoseOfTheSortedOnes) {
+    for (const std::size_t n : {2u, 3u, 6u, 12u, 21u, 100u}) {
+        SimulationOptions options;
+        options.samples = n;
+        const Simulation s = predictor(test::pitch()).simulate({}, options);
+        std::vector<double> totals;
+        for (const auto& r : s.rest)
+            totals.push_back(r[0]);
+        std::sort(totals.begin(), totals.end());
+        const auto at = [&](double share) {
+            const double x = share * static_cast<double>(totals.size() - 1);
+            const auto i = static_cast<std::size_t>(x);
+            return i + 1 < totals.size()
+                       ? totals[i] + (x - static_cast<double>(i)) * (totals[i + 1] - totals[i])
+                       : totals.back();
+        };
+        const Quantiles& q = s[Outcome::Total];
+        EXPECT_NEAR(q.p5, at(0.05), 1e-9) << n;
+        EXPECT_NEAR(q.p10, at(0.10), 1e-9) << n;
+        EXPECT_NEAR(q.p50, at(0.50), 1e-9) << n;
+        EXPECT_NEAR(q.p90, at(0.90), 1e-9) << n;
+        EXPECT_NEAR(q.p95, at(0.95), 1e-9) << n;
     }
 }
 

@@ -7,7 +7,6 @@
 #include <cmath>
 
 #include "batch/columns.h"
-#include "delivery/delivery_kernel.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
@@ -40,6 +39,9 @@ const Build& build() {
     return chosen;
 }
 
+/// The limits that Delivery has for the club's speed.
+constexpr double leastClub_mps = 0.5, mostClub_mps = 60.0;
+
 /// The limits that calcSwing, calcStrike, calcFlight and calcRun check on the way.
 bool isValid(const BatchResult& r, std::size_t i) {
     const auto in = [&](double value, double low, double high) {
@@ -49,7 +51,7 @@ bool isValid(const BatchResult& r, std::size_t i) {
     return in(r(Outcome::Attack, i), -40 * deg, 20 * deg) &&
            in(r(Outcome::Path, i), -60 * deg, 60 * deg) &&
            in(r(Outcome::DynamicLoft, i), -10 * deg, 85 * deg) &&
-           in(r(Outcome::FaceAngle, i), -90 * deg, 90 * deg) &&
+           in(r(Outcome::FaceAngle, i), -180 * deg, 180 * deg) &&
            in(r(Outcome::SpinLoft, i), 0, 85 * deg) && in(r(Outcome::BallSpeed, i), 0.1, 100) &&
            in(r(Outcome::LaunchAngle, i), -10 * deg, 89 * deg) &&
            in(r(Outcome::SpinRate, i), 0, radpsFromRpm(20000)) &&
@@ -61,60 +63,59 @@ bool isValid(const BatchResult& r, std::size_t i) {
 
 bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
     if (predictor.surroundings().terrain) return false;
-    const Wedge& wedge = predictor.conditions().wedge;
-    wedge.validate();
-    const Air& air = predictor.surroundings().air;
-    const Ground& ground = predictor.surroundings().ground;
-    air.validate();
-    ground.validate();
-    const Recipe delivered = predictor.playable(recipe);
-    const Contact& contact = predictor.contact();
-    const kernel::SwingChoices choices = kernel::choicesOf(recipe, contact.faceTurn_rad);
+    const Swing swing = predictor.swing(recipe);
+    const Surroundings& around = predictor.surroundings();
+    around.air.validate();
+    around.ground.validate();
+    const std::size_t at = size();
+    resize(at + 1);
+    set(at, swing.delivery, predictor.contact(), {}, around.air, around.ground);
+    return true;
+}
+
+void ShotBatch::set(std::size_t shot, const Delivery& d, const Contact& contact,
+                    const StrikeLaw& law, const Air& air, const Ground& ground) {
     const Plane plane = ground.plane();
     constexpr double r = constants::ballRadius_m;
     const double airK =
         air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg);
     const bool still = air.windAhead_mps == 0.0 && air.windRight_mps == 0.0;
-    const std::array<double, columnCount> row{wedge.loft_rad,
-                                              wedge.lie_rad,
-                                              delivered.open_rad,
-                                              delivered.lean_rad,
-                                              delivered.ballForward_m,
-                                              recipe.weightLead_pct,
-                                              recipe.swingRadius_m,
-                                              recipe.clubSpeed_mps,
-                                              recipe.standFarther_m,
-                                              recipe.handleRaised_m,
-                                              recipe.gripDown_m,
-                                              recipe.bodyLine_rad,
-                                              choices.closing - choices.extraTurn,
-                                              choices.centreMoves ? 1.0 : 0.0,
-                                              choices.alongBody,
-                                              predictor.player().hand == Hand::Left ? -1.0 : 1.0,
-                                              contact.friction,
-                                              contact.tangentialRestitution,
-                                              contact.tangentialSlope_spm,
-                                              contact.restitutionScale,
-                                              contact.speedKept,
-                                              air.drag * airK,
-                                              air.lift * airK,
-                                              air.windAhead_mps,
-                                              air.windRight_mps,
-                                              still ? 1.0 : 0.0,
-                                              plane.firmness,
-                                              plane.friction,
-                                              plane.rolling_mps2,
-                                              plane.normal.x,
-                                              plane.normal.y,
-                                              plane.normal.z};
+    const bool swung = d.clubSpeed_mps >= leastClub_mps && d.clubSpeed_mps <= mostClub_mps;
+    const std::array<double, columnCount> row{
+        swung ? d.clubSpeed_mps * contact.speedKept : std::nan(""),
+        d.attack_rad,
+        d.path_rad,
+        d.dynamicLoft_rad,
+        d.faceAngle_rad,
+        contact.friction,
+        contact.tangentialRestitution,
+        contact.tangentialSlope_spm,
+        contact.restitutionScale,
+        law.restitution0,
+        law.headMass_kg * contact.headShare,
+        air.drag * airK,
+        air.lift * airK,
+        air.windAhead_mps,
+        air.windRight_mps,
+        still ? 1.0 : 0.0,
+        plane.firmness,
+        plane.friction,
+        plane.rolling_mps2,
+        plane.normal.x,
+        plane.normal.y,
+        plane.normal.z};
     for (std::size_t c = 0; c < columnCount; ++c)
-        columns_[c].push_back(row[c]);
-    return true;
+        columns_[c][shot] = row[c];
 }
 
 void ShotBatch::reserve(std::size_t shots) {
     for (auto& column : columns_)
         column.reserve(shots + batch::padding);
+}
+
+void ShotBatch::resize(std::size_t shots) {
+    for (auto& column : columns_)
+        column.resize(shots);
 }
 
 void ShotBatch::clear() {

@@ -9,28 +9,18 @@ namespace wedgeon::batch {
 
 /// In the order of ShotBatch's columns.
 enum In : std::size_t {
-    Loft,
-    LieAngle,
-    Open,
-    Lean,
-    BallForward,
-    WeightLead,
-    Radius,
-    Speed,
-    StandFarther,
-    HandleRaised,
-    GripDown,
-    BodyLine,
-    Closing,      // by the release, less what the lie opens
-    CentreMoves,  // 1 or 0
-    AlongBody,
-    Side,  // 1 right-hander, -1 left-hander
+    Speed,  // of the club, what the lie keeps of it taken off
+    Attack,
+    Path,
+    DynamicLoft,
+    FaceAngle,
     Friction,
     TangentialRestitution,
     TangentialSlope,
     RestitutionScale,
-    SpeedKept,
-    AirDrag,  // factor times rho pi r^2 / (2 m)
+    Restitution0,
+    HeadMass,  // what of it counts
+    AirDrag,   // factor times rho pi r^2 / (2 m)
     AirLift,
     WindAhead,
     WindRight,

@@ -45,51 +45,27 @@ struct Player {
         V velocity, spin;
     };
 
-    /// Set-up, face and strike; stores the outcomes up to the spin axis.
+    /// The strike; stores the outcomes up to the spin axis.
     Strike strike() const {
         const B one(1.0);
-        B sinLie, cosLie, sinLoft, cosLoft, sinTurn, cosTurn, sinPath, cosPath;
-        sc(load(LieAngle), sinLie, cosLie);
-        sc(load(Loft), sinLoft, cosLoft);
-        sc(load(Open) - load(Closing), sinTurn, cosTurn);
-        const B ball = load(BallForward);
-        const B lowPoint = 0.02 + load(CentreMoves) * 0.0035 * (load(WeightLead) - 50.0);
-        const B radius = load(Radius) - load(GripDown);
-        const B speed = load(Speed) * (one - load(GripDown) * (1.0 / 1.6));
-        const B sinAttack = -(lowPoint - ball) / radius;
-        const B cosAttack = sqrt(one - sinAttack * sinAttack);
-        const B tanPlane =
-            (0.75 + load(HandleRaised)) / (0.75 * cosLie / sinLie + load(StandFarther));
-        const B side = min(max(-sinAttack / cosAttack / tanPlane, B(-1.0)), one);
-        const B path = load(Side) * (asin(side) + load(AlongBody) * load(BodyLine));
-        sc(path, sinPath, cosPath);
-
-        // Square normal, opened about the shaft (0, sinLie, -cosLie), leaned, tipped about x.
-        V n{cosLoft, sinLoft, B(0.0)};
-        n = turned(n, {B(0.0), sinLie, -cosLie}, -sinTurn, cosTurn);
-        const B tanLean = tangent(load(Lean));
-        const B back = -ball * (1.0 / 0.75);
-        const B inPlane = (tanLean + back) / (one - tanLean * back) * sinLie;
-        const B cosIn = one / sqrt(one + inPlane * inPlane);
-        n = turned(n, {B(0.0), cosLie, sinLie}, -(inPlane * cosIn), cosIn);
-        const B cosPlane = one / sqrt(one + tanPlane * tanPlane);
-        const B sinPlane = tanPlane * cosPlane;
-        const B sinTip = sinPlane * cosLie - cosPlane * sinLie;
-        const B cosTip = cosPlane * cosLie + sinPlane * sinLie;
-        n = {n.x, cosTip * n.y - sinTip * n.z, load(Side) * (sinTip * n.y + cosTip * n.z)};
-
+        B sinAttack, cosAttack, sinPath, cosPath, sinLoft, cosLoft, sinFace, cosFace;
+        sc(load(Attack), sinAttack, cosAttack);
+        sc(load(Path), sinPath, cosPath);
+        sc(load(DynamicLoft), sinLoft, cosLoft);
+        sc(load(FaceAngle), sinFace, cosFace);
+        const V n{cosLoft * cosFace, sinLoft, cosLoft * sinFace};
         const V heading{cosAttack * cosPath, sinAttack, cosAttack * sinPath};
         const V off = cross(heading, n);
         constexpr double m = constants::ballMass_kg;
         constexpr double alpha = constants::strikeInertia;
-        constexpr double ratioOfMass = m / constants::headMass_kg;
-        const V club = (speed * load(SpeedKept)) * heading;
+        const B ratioOfMass = m / load(HeadMass);
+        const V club = load(Speed) * heading;
         const B vn = dot(club, n);
         const V vt = club - vn * n;
         const B u = sqrt(dot(vt, vt) + 1e-24);
         const B e = load(RestitutionScale) *
-                    (constants::restitution0 - constants::restitutionSlope_spm * vn);
-        const B jn = m / (1.0 + ratioOfMass) * vn * (one + e);
+                    (load(Restitution0) - constants::restitutionSlope_spm * vn);
+        const B jn = m / (one + ratioOfMass) * vn * (one + e);
         const B slower = load(TangentialSlope) * (constants::tangentialAt_mps - vn);
         const B et = min(max(load(TangentialRestitution) + slower, B(0.0)),
                          B(constants::mostTangential));
@@ -102,10 +78,10 @@ struct Player {
                        B(-1.0 / (alpha * m * r)) * cross(n, impulse)};
 
         const B level = sqrt(s.velocity.x * s.velocity.x + s.velocity.z * s.velocity.z);
-        store(0, asin(sinAttack));
-        store(1, path);
-        store(2, asin(min(max(n.y, B(-1.0)), one)));
-        store(3, atan2(n.z, n.x));
+        store(0, load(Attack));
+        store(1, load(Path));
+        store(2, load(DynamicLoft));
+        store(3, load(FaceAngle));
         store(4, atan2(sqrt(dot(off, off)), dot(heading, n)));
         store(5, sqrt(dot(s.velocity, s.velocity)));
         store(6, atan2(s.velocity.y, level));
@@ -120,11 +96,6 @@ struct Player {
         sine = sin(angle);
         cosine = cos(angle);
     }
-    static B tangent(const B& angle) { return sin(angle) / cos(angle); }
-    static V turned(const V& a, const V& k, const B& sine, const B& cosine) {
-        return cosine * a + sine * cross(k, a) + ((1.0 - cosine) * dot(k, a)) * k;
-    }
-
     struct Air {
         B drag, lift, ahead, right, still;
         bool allStill;

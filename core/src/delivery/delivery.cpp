@@ -35,7 +35,7 @@ void Delivery::validate() const {
     requireRange("club_path_deg", path_rad, radFromDeg(-60), radFromDeg(60), deg);
     requireRange("dynamic_loft_deg", dynamicLoft_rad, radFromDeg(-10), radFromDeg(85), deg);
     // What looks farther away is no face to the ball: the spin loft's limit guards it.
-    requireRange("face_angle_deg", faceAngle_rad, radFromDeg(-90), radFromDeg(90), deg);
+    requireRange("face_angle_deg", faceAngle_rad, -constants::pi, constants::pi, deg);
 }
 
 double releaseClosing_rad(Release release) {

@@ -44,7 +44,9 @@ void requireLanding(const Vec3& velocity_mps, const Vec3& spin_radps, const Vec3
     requireRange("landing_spin_rpm", norm(spin_radps), 0.0, radpsFromRpm(20000), rpmFromRadps(1.0));
     if (speed > 0.0) {
         const double into = std::clamp(-dot(velocity_mps, normal) / speed, -1.0, 1.0);
-        requireRange("landing_angle_deg", std::asin(into), 0.0, constants::pi / 2, degFromRad(1.0));
+        // A low one may skim a slope that falls away faster: it runs along it.
+        requireRange("landing_angle_deg", std::asin(into), radFromDeg(-25), constants::pi / 2,
+                     degFromRad(1.0));
     }
 }
 

@@ -58,15 +58,19 @@ Recipe Predictor::playable(const Recipe& declared) const {
     return its;
 }
 
+Swing Predictor::swing(const Recipe& recipe) const {
+    Swing swing = calcDeliveredSwing(conditions_.wedge, playable(recipe), contact_.faceTurn_rad);
+    if (player_.hand == Hand::Left) {
+        swing.delivery = mirrored(swing.delivery);
+        swing.addressFace_rad = -swing.addressFace_rad;
+    }
+    return swing;
+}
+
 ShotResult Predictor::shot(const Recipe& recipe, ShotTrace* trace, const StrikeLaw& law) const {
     ShotResult shot;
     shot.contact = contact_;
-    shot.swing =
-        calcDeliveredSwing(conditions_.wedge, playable(recipe), contact_.faceTurn_rad);
-    if (player_.hand == Hand::Left) {
-        shot.swing.delivery = mirrored(shot.swing.delivery);
-        shot.swing.addressFace_rad = -shot.swing.addressFace_rad;
-    }
+    shot.swing = swing(recipe);
     shot.margin = calcMargin(solePass(shot, 0.0), conditions_.lie);
     shot.strike = calcStrike(shot.swing.delivery, contact_, law);
     playOn(shot, surroundings_, trace);

@@ -6,11 +6,10 @@
 #include <cmath>
 #include <cstdint>
 
-#include "wedgeon/constants.h"
-
 namespace wedgeon {
 
-/// SplitMix64 (Steele, Lea, Flood 2014) with normals by Box and Muller. std::normal_distribution
+/// SplitMix64 (Steele, Lea, Flood 2014) with normals by Marsaglia's
+/// polar method. std::normal_distribution
 /// differs between libraries; this does not.
 class RandomStream {
 public:
@@ -24,11 +23,16 @@ public:
             hasSpare_ = false;
             return spare_;
         }
-        const double radius = std::sqrt(-2.0 * std::log(uniform()));
-        const double angle = 2.0 * constants::pi * uniform();
-        spare_ = radius * std::sin(angle);
+        double x, y, square;
+        do {
+            x = 2.0 * uniform() - 1.0;
+            y = 2.0 * uniform() - 1.0;
+            square = x * x + y * y;
+        } while (square >= 1.0 || square == 0.0);
+        const double scale = std::sqrt(-2.0 * std::log(square) / square);
+        spare_ = scale * y;
         hasSpare_ = true;
-        return radius * std::cos(angle);
+        return scale * x;
     }
 
 private:

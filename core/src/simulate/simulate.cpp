@@ -10,12 +10,16 @@
 #include <numeric>
 
 #include "simulate/random_stream.h"
+#include "wedgeon/batch/batch.h"
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
 namespace {
+
+/// Samples that are played together.
+constexpr std::size_t groupOfSamples = 256;
 
 using Lower = Eigen::Matrix<double, scatterCount, scatterCount>;
 
@@ -43,6 +47,17 @@ struct Sample {
     bool blocked = false;
 };
 
+/// One swing as it comes to the ball, and what it meets.
+struct Drawn {
+    bool valid = false;  // the sole and the turf have an answer
+    StrikeKind kind = StrikeKind::Clean;
+    Delivery delivery;
+    Contact contact;
+    StrikeLaw law;
+    Air air;
+    double firm = 1.0, grip = 1.0;  // factors on the ground
+};
+
 /// One recipe's simulation; the samples share what does not change.
 class Player {
 public:
@@ -63,7 +78,7 @@ public:
             scatter_.sd[static_cast<std::size_t>(s)] *= grows;
     }
 
-    Sample play(std::uint64_t number) const {
+    Drawn draw(std::uint64_t number) const {
         RandomStream random(options_.seed, number);
         std::array<double, scatterCount> z{};
         for (double& v : z)
@@ -74,7 +89,8 @@ public:
             const auto i = static_cast<std::size_t>(s);
             return scatter_.sd[i] * together[static_cast<int>(s)];
         };
-        Delivery d = planned_.swing.delivery;
+        Drawn out;
+        Delivery& d = out.delivery = planned_.swing.delivery;
         d.clubSpeed_mps *= std::max(0.05, 1.0 + off(Scatter::Speed));
         d.attack_rad += off(Scatter::Attack);
         d.path_rad += off(Scatter::Path);
@@ -82,38 +98,79 @@ public:
         d.dynamicLoft_rad += off(Scatter::Loft);
 
         const SpreadSource& u = unknown_;
-        Contact contact = planned_.contact;
+        Contact& contact = out.contact = planned_.contact;
         contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
         contact.tangentialRestitution += u.tangentialRestitution * random.normal();
         contact.tangentialSlope_spm += u.tangentialSlope_spm * random.normal();
-        StrikeLaw law;
-        law.restitution0 += u.restitution0 * random.normal();
-        Surroundings around = predictor_.surroundings();
+        out.law.restitution0 += u.restitution0 * random.normal();
+        out.air = predictor_.surroundings().air;
         const double gust = 1.0 + options_.gustShare * random.normal();
-        around.air.windAhead_mps *= gust;
-        around.air.windRight_mps *= gust;
-        const double firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
-        const double grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
-        around.ground = around.ground.scaled(firm, grip);
-        if (around.terrain)
-            around.terrain = std::make_shared<const Terrain>(around.terrain->scaled(firm, grip));
+        out.air.windAhead_mps *= gust;
+        out.air.windRight_mps *= gust;
+        out.firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
+        out.grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
 
         SolePass pass = pass_;
         pass.lowPoint_m += off(Scatter::LowPoint);
         pass.depth_m += off(Scatter::Depth);
         pass.dynamicLoft_rad = d.dynamicLoft_rad;
-        Sample sample;
         try {
             const StrikeEffect effect = calcStrikeEffect(pass, predictor_.conditions().lie);
-            sample.kind = effect.contact;
+            out.kind = effect.contact;
             d.dynamicLoft_rad = effect.dynamicLoft_rad;
             contact.speedKept *= effect.speedKept;
             contact.headShare = effect.headShare;
             contact.friction = std::max(0.02, contact.friction * effect.frictionKept);
-            const ShotResult shot = calcShotWith(d, contact, around, law);
-            for (std::size_t o = 0; o < outcomeCount; ++o) {
+            out.valid = true;
+        } catch (const RangeError&) {
+            out.valid = false;
+        }
+        return out;
+    }
+
+    /// All samples from \p from to \p to, several at once.
+    void play(std::vector<Sample>& samples, std::size_t from, std::size_t to) const {
+        if (predictor_.surroundings().terrain) {
+            for (std::size_t i = from; i < to; ++i)
+                samples[i] = playOver(draw(i));
+            return;
+        }
+        const Ground& ground = predictor_.surroundings().ground;
+        ShotBatch batch;
+        batch.resize(to - from);
+        for (std::size_t i = from; i < to; ++i) {
+            const Drawn drawn = draw(i);
+            samples[i].kind = drawn.kind;
+            samples[i].valid = drawn.valid;
+            batch.set(i - from, drawn.delivery, drawn.contact, drawn.law, drawn.air,
+                      ground.scaled(drawn.firm, drawn.grip));
+        }
+        const BatchResult result = calcBatch(batch);
+        for (std::size_t i = from; i < to; ++i) {
+            Sample& s = samples[i];
+            const std::size_t k = i - from;
+            s.valid = s.valid && result.valid[k];
+            if (!s.valid) continue;
+            for (std::size_t o = 0; o < outcomeCount; ++o)
+                s.outcomes[o] = result.outcomes[o][k];
+            s.behaviour = result.behaviour(k).behaviour;
+        }
+    }
+
+private:
+    /// Over zones and past obstacles, one at a time.
+    Sample playOver(const Drawn& drawn) const {
+        Sample sample;
+        sample.kind = drawn.kind;
+        if (!drawn.valid) return sample;
+        Surroundings around = predictor_.surroundings();
+        around.air = drawn.air;
+        around.terrain =
+            std::make_shared<const Terrain>(around.terrain->scaled(drawn.firm, drawn.grip));
+        try {
+            const ShotResult shot = calcShotWith(drawn.delivery, drawn.contact, around, drawn.law);
+            for (std::size_t o = 0; o < outcomeCount; ++o)
                 sample.outcomes[o] = valueOf(shot, static_cast<Outcome>(o));
-            }
             sample.behaviour = shot.behaviour.behaviour;
             sample.zone = shot.run.zone;
             sample.inWater = shot.run.inWater;
@@ -125,7 +182,6 @@ public:
         return sample;
     }
 
-private:
     const Predictor& predictor_;
     const SimulationOptions& options_;
     ShotResult planned_;
@@ -144,18 +200,27 @@ Quantiles quantilesOf(std::vector<double>& values) {
     for (const double v : values)
         squares += (v - q.mean) * (v - q.mean);
     q.sd = values.size() > 1 ? std::sqrt(squares / (n - 1.0)) : 0.0;
-    std::sort(values.begin(), values.end());
-    const auto at = [&](double share) {
+    // Only a few places of the order are asked for: the middle first, then each in its half.
+    const auto begin = values.begin();
+    const auto at = [&](double share, auto from, auto to, auto until) {
         const double x = share * (n - 1.0);
-        const auto i = static_cast<std::size_t>(x);
-        if (i + 1 >= values.size()) return values.back();
-        return values[i] + (x - static_cast<double>(i)) * (values[i + 1] - values[i]);
+        const auto place = begin + static_cast<std::ptrdiff_t>(x);
+        std::nth_element(from, place, to);
+        if (place + 1 == values.end()) return *place;
+        // Beyond \p until everything is larger still.
+        const double next = *std::min_element(place + 1, std::max(until, place + 2));
+        return *place + (x - std::floor(x)) * (next - *place);
     };
-    q.p5 = at(0.05);
-    q.p10 = at(0.10);
-    q.p50 = at(0.50);
-    q.p90 = at(0.90);
-    q.p95 = at(0.95);
+    const auto placeOf = [&](double share) {
+        return begin + static_cast<std::ptrdiff_t>(share * (n - 1.0));
+    };
+    const auto middle = placeOf(0.50);
+    const auto end = values.end();
+    q.p50 = at(0.50, begin, end, end);
+    q.p10 = at(0.10, begin, middle + 1, middle + 1);
+    q.p5 = at(0.05, begin, placeOf(0.10) + 1, middle + 1);
+    q.p90 = at(0.90, middle, end, end);
+    q.p95 = at(0.95, placeOf(0.90), end, end);
     return q;
 }
 
@@ -212,11 +277,11 @@ Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& op
     const Player player(*this, recipe, options);
     std::vector<Sample> samples(options.samples);
     const unsigned threads = threadsFor(options.threads);
-    const std::size_t parts = std::clamp<std::size_t>(threads, 1, (samples.size() + 63) / 64);
-    runParts(parts, threads, [&](std::size_t part) {
-        const std::size_t to = (part + 1) * samples.size() / parts;
-        for (std::size_t i = part * samples.size() / parts; i < to; ++i)
-            samples[i] = player.play(i);
+    // Each part holds whole groups of the batch, so that a sample's neighbours are always the same.
+    const std::size_t groups = (samples.size() + groupOfSamples - 1) / groupOfSamples;
+    runParts(groups, threads, [&](std::size_t group) {
+        player.play(samples, group * groupOfSamples,
+                    std::min((group + 1) * groupOfSamples, samples.size()));
     });
     return summarise(samples, surroundings_.terrain ? surroundings_.terrain->planes().size() : 0);
 }

@@ -31,11 +31,17 @@ inline constexpr std::size_t extraCount = 11;
 /// The shots to play, as columns. Plain ground only.
 class ShotBatch {
 public:
-    static constexpr std::size_t columnCount = 32;
+    static constexpr std::size_t columnCount = 22;
 
     /// \return false over a line: nothing is added, it is played one shot at a time.
     /// \throws RangeError from the numbers themselves.
     [[nodiscard]] bool add(const Recipe& recipe, const Predictor& predictor);
+    /// Makes room for so many, to be set one by one, from any threads.
+    void resize(std::size_t shots);
+    /// A strike that is known in every part. Its numbers are not checked one by one: where the laws
+    /// have no answer, the result is not valid.
+    void set(std::size_t shot, const Delivery& delivery, const Contact& contact,
+             const StrikeLaw& law, const Air& air, const Ground& ground);
     void reserve(std::size_t shots);
     void clear();
     std::size_t size() const { return columns_[0].size(); }

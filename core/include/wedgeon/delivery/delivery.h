@@ -44,7 +44,7 @@ struct Delivery {
     double dynamicLoft_rad = 0.0;
     double faceAngle_rad = 0.0;  ///< positive is to the right
 
-    /// \throws RangeError; speed 0.5-60 m/s, attack -40-20, path -60-60, face -90-90, loft -10-85
+    /// \throws RangeError; speed 0.5-60 m/s, attack -40-20, path -60-60, face -180-180, loft -10-85
     /// deg.
     void validate() const;
 };

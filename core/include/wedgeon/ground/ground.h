@@ -85,7 +85,7 @@ struct GroundResult {
 /// \param velocity_mps,spin_radps of the ball as it lands.
 /// \param trace receives the path when given.
 /// \throws RangeError from Ground::validate, for "landing_speed_mps" outside 0-60, or for
-/// "landing_angle_deg" when the ball moves away from the plane.
+/// "landing_angle_deg" when the ball leaves the plane by more than 25 degrees.
 GroundResult calcRun(const Vec3& velocity_mps, const Vec3& spin_radps, const Ground& ground,
                      std::vector<GroundPoint>* trace = nullptr);
 

@@ -39,6 +39,8 @@ public:
     /// were declared.
     Recipe playable(const Recipe& declared) const;
 
+    /// What the set-up makes of the swing, in the world's frame.
+    Swing swing(const Recipe& recipe) const;
     /// From the set-up.
     ShotResult shot(const Recipe& recipe, ShotTrace* trace = nullptr,
                     const StrikeLaw& law = {}) const;
