@@ -99,14 +99,15 @@ TEST_F(ChartTest, TheChartSaysWhatTheShotsSay) {
     std::vector<double> all, full;
     for (const auto& r : academy_) {
         all.push_back(r[Quantity::Carry]);
-        if (r[Label::Swing] == "10 to 2") full.push_back(r[Quantity::Carry]);
+        if (r[Label::Swing] == "shoulder high") full.push_back(r[Quantity::Carry]);
     }
     const auto median = [](std::vector<double> v) {
         std::sort(v.begin(), v.end());
         return v.size() % 2 ? v[v.size() / 2] : (v[v.size() / 2] + v[v.size() / 2 - 1]) / 2;
     };
     EXPECT_NEAR(numberAfter(said("chartSentence"), QStringLiteral("shots:")), median(all), 0.051);
-    EXPECT_NEAR(numberAfter(said("chartSentence"), QStringLiteral("10 to 2")), median(full), 0.051);
+    EXPECT_NEAR(numberAfter(said("chartSentence"), QStringLiteral("shoulder high")), median(full),
+                0.051);
     EXPECT_EQ(chart()->accessibleDescription(), said("chartSentence"));
     // Filter and set-asides count.
     filter("runa");

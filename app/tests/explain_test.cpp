@@ -104,9 +104,9 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
         filter->setText(QString::fromLatin1(words));
         action(QStringLiteral("Take the shown shots as %1").arg(QLatin1String(letter)))->trigger();
     };
-    takeShown("runa wedge:54 swing:9", "A");
-    EXPECT_TRUE(notice().contains(QStringLiteral("(runa wedge:54 swing:9)")));
-    takeShown("odo wedge:54 swing:9", "B");
+    takeShown("runa wedge:54 swing:rib", "A");
+    EXPECT_TRUE(notice().contains(QStringLiteral("(runa wedge:54 swing:rib)")));
+    takeShown("odo wedge:54 swing:rib", "B");
     window_->showView(QStringLiteral("explain"));
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return said("explainWhy").contains(QStringLiteral("Of the release")); }, 20000))
@@ -119,7 +119,7 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
     for (const auto& r : shots) {
         const std::string& player = r[store::Label::Player];
         if (r[store::Label::Wedge].find("54") == std::string::npos ||
-            r[store::Label::Swing].find('9') == std::string::npos)
+            r[store::Label::Swing].find("rib") == std::string::npos)
             continue;
         const std::size_t side = player.starts_with("Runa") ? 0 : 1;
         const Predictor g = store::findShotGivens(r, fallback).predictor();
@@ -140,7 +140,7 @@ TEST_F(ExplainTest, GroupsAreComparedWithIntervalsAsTheCoreFindsThem) {
         << stair.toStdString();
     const QString behind = stair.mid(stair.indexOf(QStringLiteral("loft")));
     EXPECT_NEAR(numberAfter(behind, QStringLiteral("±")), degFromRad(e.half[o][c]), 0.051);
-    EXPECT_NEAR(numberAfter(stair, QStringLiteral("swing:9)")),
+    EXPECT_NEAR(numberAfter(stair, QStringLiteral("swing:rib)")),
                 degFromRad(landing[0] / measured[0]), 0.051);
     EXPECT_TRUE(said("explainSentence").contains(QStringLiteral("on the average")));
 }

@@ -61,15 +61,15 @@ TEST(Sentences, EveryBehaviourHasItsWords) {
     EXPECT_EQ(words(Behaviour::DropsDead, 0.3), QStringLiteral("stops where it pitches, 0.3 m on"));
     EXPECT_EQ(words(Behaviour::DropsDead, -0.3),
               QStringLiteral("stops where it pitches, 0.3 m back"));
-    EXPECT_EQ(words(Behaviour::HopsAndStops, 1.4, 2),
+    EXPECT_EQ(words(Behaviour::BitesAndStays, 1.4, 2),
               QStringLiteral("checks on the second bounce, stops 1.4 m on"));
     EXPECT_EQ(words(Behaviour::ChecksTrickles, 3.9),
               QStringLiteral("checks on the first bounce and trickles 3.9 m on"));
     EXPECT_EQ(words(Behaviour::Releases, 6), QStringLiteral("releases 6.0 m"));
-    EXPECT_EQ(words(Behaviour::RunsLikePutt, 9), QStringLiteral("runs 9.0 m like a putt"));
+    EXPECT_EQ(words(Behaviour::MostlyRuns, 9), QStringLiteral("runs most of its way, 9.0 m"));
     for (const Behaviour b :
-         {Behaviour::ComesBack, Behaviour::DropsDead, Behaviour::HopsAndStops,
-          Behaviour::ChecksTrickles, Behaviour::Releases, Behaviour::RunsLikePutt}) {
+         {Behaviour::ComesBack, Behaviour::DropsDead, Behaviour::BitesAndStays,
+          Behaviour::ChecksTrickles, Behaviour::Releases, Behaviour::MostlyRuns}) {
         EXPECT_FALSE(text::runWord(b).isEmpty());
     }
 }

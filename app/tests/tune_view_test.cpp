@@ -105,7 +105,7 @@ TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
         << setUps.toStdString();
     EXPECT_NEAR(numberAfter(said("tuneSwings"), QStringLiteral("opening come as")),
                 degFromRad(fit.delivery.tuning.open(radFromDeg(10))), 0.051);
-    EXPECT_TRUE(said("tuneSwings").contains(QStringLiteral("9 to 3: 50 gap")));
+    EXPECT_TRUE(said("tuneSwings").contains(QStringLiteral("rib high: 50 gap")));
     EXPECT_NEAR(numberAfter(parameters(), QStringLiteral("drag, times")), fit.air.tuning.drag,
                 0.0051);
     // The clouds, and the choice by key and click.

@@ -29,9 +29,9 @@ constexpr std::array<ScatterField, scatterCount> scatterFields{{
     {"depth_mm", "depth_mm", 0.001},
 }};
 
-constexpr std::array<Behaviour, 6> behaviours{Behaviour::ComesBack,    Behaviour::DropsDead,
-                                              Behaviour::HopsAndStops, Behaviour::ChecksTrickles,
-                                              Behaviour::Releases,     Behaviour::RunsLikePutt};
+constexpr std::array<Behaviour, 6> behaviours{Behaviour::ComesBack,     Behaviour::DropsDead,
+                                              Behaviour::BitesAndStays, Behaviour::ChecksTrickles,
+                                              Behaviour::Releases,      Behaviour::MostlyRuns};
 
 /// Also by the name that it had before it was called as in the CSV.
 const OutcomeInfo* findOutcome(std::string_view key) {

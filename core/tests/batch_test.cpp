@@ -147,7 +147,8 @@ TEST(Batch, AFlightShorterThanTheFirstStepLandsWhereItLands) {
     struct Short {
         double speed_mps, launch_deg;
     };
-    for (const Short& s : {Short{1.65, 54}, Short{15, 1}, Short{15, 2}, Short{15, 3}, Short{5, 8}}) {
+    for (const Short& s :
+         {Short{1.65, 54}, Short{15, 1}, Short{15, 2}, Short{15, 3}, Short{5, 8}}) {
         const double a = radFromDeg(s.launch_deg);
         const FlightResult f =
             calcFlight(launchFromAngles(s.speed_mps, a, 0, radpsFromRpm(100), 0), {});

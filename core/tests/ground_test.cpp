@@ -154,10 +154,9 @@ TEST(Ground, NothingGoesIntoTheGround) {
     test::RandomCases random(22);
     for (int i = 0; i < 1000; ++i) {
         const Ground g = random.scene().ground;
-        const GroundResult r =
-            calcRun(landing(random.between(3, 40), random.between(8, 80)),
-                    {random.between(-80, 80), random.between(-80, 80), random.between(-200, 1100)},
-                    g);
+        const GroundResult r = calcRun(
+            landing(random.between(3, 40), random.between(8, 80)),
+            {random.between(-80, 80), random.between(-80, 80), random.between(-200, 1100)}, g);
         const Vec3 n = g.plane().normal;
         for (std::size_t k = 0; k < r.bouncesKept(); ++k)
             EXPECT_GE(dot(r.bounces[k].velocityAfter_mps, n), -1e-9) << i;

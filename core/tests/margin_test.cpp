@@ -211,7 +211,8 @@ TEST(Margin, APerchedBallIsMetHighOnTheFaceAndMayBeMissedBelow) {
     Contact half;
     half.headShare = 0.5;
     const Delivery d{20, radFromDeg(-3), 0, radFromDeg(50), 0};
-    EXPECT_LT(calcStrike(d, half).launch.speed_mps(), 0.9 * calcStrike(d, Contact{}).launch.speed_mps());
+    EXPECT_LT(calcStrike(d, half).launch.speed_mps(),
+              0.9 * calcStrike(d, Contact{}).launch.speed_mps());
 }
 
 TEST(Margin, RefusesWhatIsNoNumber) {

@@ -15,7 +15,8 @@ using test::predictor;
 using test::Scene;
 
 /// A square strike with a measured delivery, soft ball and fresh face on short grass.
-ShotResult struck(double speed_mps, double attack_deg, double loft_deg, Scene scene = test::pitch()) {
+ShotResult struck(double speed_mps, double attack_deg, double loft_deg,
+                  Scene scene = test::pitch()) {
     return predictor(scene).shotFrom(
         Delivery{speed_mps, radFromDeg(attack_deg), 0, radFromDeg(loft_deg), 0});
 }
@@ -101,11 +102,11 @@ TEST(RulesOfThumb, ShortShotsSpinAsMeasured) {
     struct Short {
         double speed_mps, loft_deg, from_rpm, to_rpm;
     };
-    for (const Short& s : {Short{16.5, 43, 5400, 6400}, Short{16.5, 52, 5600, 6600},
-                           Short{20, 37, 5400, 6200}}) {
-        const StrikeResult strike = calcStrike(
-            {s.speed_mps, radFromDeg(-4), 0, radFromDeg(s.loft_deg), 0},
-            calcContact(BallKind::Soft, FaceCondition::FreshDry, {}));
+    for (const Short& s :
+         {Short{16.5, 43, 5400, 6400}, Short{16.5, 52, 5600, 6600}, Short{20, 37, 5400, 6200}}) {
+        const StrikeResult strike =
+            calcStrike({s.speed_mps, radFromDeg(-4), 0, radFromDeg(s.loft_deg), 0},
+                       calcContact(BallKind::Soft, FaceCondition::FreshDry, {}));
         const double rpm = rpmFromRadps(strike.launch.spinRate_radps());
         EXPECT_GE(rpm, s.from_rpm) << s.loft_deg;
         EXPECT_LE(rpm, s.to_rpm) << s.loft_deg;
@@ -126,8 +127,7 @@ TEST(RulesOfThumb, NoLieFaceOrBallLeavesABallWithoutSpin) {
                         Recipe r;
                         r.open_rad = radFromDeg(open);
                         r.clubSpeed_mps = speed;
-                        EXPECT_GE(rpmFromRadps(
-                                      predictor(g).shot(r).strike.launch.spinRate_radps()),
+                        EXPECT_GE(rpmFromRadps(predictor(g).shot(r).strike.launch.spinRate_radps()),
                                   500)
                             << lie.key << ' ' << ball.key << ' ' << face.key << ' ' << open;
                         ++tried;
@@ -140,8 +140,8 @@ TEST(RulesOfThumb, NoLieFaceOrBallLeavesABallWithoutSpin) {
 }
 
 TEST(RulesOfThumb, TheWindowOfASoftBallOnADryFaceHoldsTwentyNineToThirty) {
-    const Contact dry = calcContact(BallKind::Soft, FaceCondition::FreshDry,
-                                    findLie("short-dry")->lie);
+    const Contact dry =
+        calcContact(BallKind::Soft, FaceCondition::FreshDry, findLie("short-dry")->lie);
     const Contact bare = calcContact(BallKind::Soft, FaceCondition::FreshDry, {});
     for (const Contact& contact : {dry, bare}) {
         for (const double speed : {15.0, 20.0, 25.0, 30.0}) {

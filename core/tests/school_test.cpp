@@ -45,10 +45,14 @@ TEST(School, EachHasClaimsAndAKeyOfItsOwn) {
 
 TEST(School, TheShaftStandsWhereTheSchoolPutsIt) {
     EXPECT_EQ(findSchool("soft-height")->recipe.lean_rad, 0.0) << "shaft upright";
-    EXPECT_EQ(findSchool("open-middle")->recipe.lean_rad, 0.0) << "hands in the middle";
+    EXPECT_EQ(findSchool("opened-early")->recipe.lean_rad, 0.0) << "grip centred";
+    EXPECT_LT(findSchool("open-from-back")->recipe.lean_rad, radFromDeg(2)) << "near upright";
+    EXPECT_GT(findSchool("low-runner")->recipe.lean_rad, radFromDeg(5)) << "lean held";
     EXPECT_LT(std::abs(findSchool("brush")->recipe.lean_rad), radFromDeg(2)) << "near upright";
     EXPECT_GT(findSchool("flighted")->recipe.lean_rad, radFromDeg(5)) << "hands ahead";
-    EXPECT_LT(findSchool("shut-runner")->recipe.open_rad, radFromDeg(-30));
+    EXPECT_LT(findSchool("closed-runner")->recipe.open_rad, radFromDeg(-15));
+    EXPECT_EQ(findSchool("shut-runner"), findSchool("closed-runner")) << "as it was once kept";
+    EXPECT_EQ(findSchool("open-middle"), findSchool("opened-early"));
 }
 
 TEST(School, BothRecipesAreBroughtToTheSameCarry) {
@@ -154,12 +158,54 @@ TEST(School, GeometryAndImpactSayWhatTheyMustOfEach) {
     follows("cut-across", Measure::Launch);
     follows("turnover", Measure::FaceAngle);
     follows("turnover", Measure::SpinAxis);
-    follows("open-middle", Measure::DynamicLoft);
-    follows("open-middle", Measure::LandingAngle);
-    follows("shut-runner", Measure::Launch);
-    follows("shut-runner", Measure::Release);
+    follows("opened-early", Measure::DynamicLoft);
+    follows("opened-early", Measure::LandingAngle);
+    follows("closed-runner", Measure::Launch);
+    follows("closed-runner", Measure::Release);
+    follows("flighted", Measure::Attack);
+    follows("opened-early", Measure::StartLine);
+    follows("low-runner", Measure::Launch);
+    follows("low-runner", Measure::Release);
+    follows("low-brush", Measure::Attack);
+    follows("low-brush", Measure::Launch);
+    follows("open-from-back", Measure::Launch);
+    follows("open-from-back", Measure::StartLine);
     // A flatter landing runs on: what the low flight is praised for does not follow by itself.
     EXPECT_EQ(claimOf(consequencesOf("flighted", g), Measure::Release).verdict, Verdict::Opposite);
+}
+
+TEST(School, TheSizeOfAnEffectHasItsInterval) {
+    // Played with other frictions and grounds, the difference moves as far as the interval says.
+    const Scene g = pitch();
+    const School& s = *findSchool("low-runner");
+    const Consequences all = findConsequences(s, s.recipe, predictor(g), carry_m);
+    const Consequence& release = claimOf(all, Measure::Release);
+    EXPECT_GT(release.half, 0.0);
+    EXPECT_LT(release.half, std::abs(release.here - release.against));
+    const auto differenceAt = [&](double firmness, double friction) {
+        Scene other = g;
+        other.ground = g.ground.scaled(firmness, friction);
+        return predictor(other).shot(all.recipe).run.release_m -
+               predictor(other).shot(all.against).run.release_m;
+    };
+    const SpreadSource u = SpreadSource::swings();
+    const double byFirmness = 0.5 * (differenceAt(1 + u.groundFirmnessShare, 1) -
+                                     differenceAt(1 - u.groundFirmnessShare, 1));
+    const double byFriction = 0.5 * (differenceAt(1, 1 + u.groundFrictionShare) -
+                                     differenceAt(1, 1 - u.groundFrictionShare));
+    EXPECT_GE(release.half, 1.28 * std::hypot(byFirmness, byFriction) - 1e-9);
+    // Geometry is exact.
+    EXPECT_EQ(claimOf(all, Measure::Room).half, 0.0);
+    // A tuned player's is narrower.
+    Scene known = g;
+    auto tuning = std::make_shared<Tuning>();
+    tuning->strike.frictionSd = 0.01;
+    tuning->strike.tangentialSd = {0.01, 0.01, 0.01};
+    tuning->ground.firmnessSd = tuning->ground.frictionSd = 0.02;
+    known.tuning = tuning;
+    EXPECT_LT(
+        claimOf(findConsequences(s, s.recipe, predictor(known), carry_m), Measure::Release).half,
+        release.half);
 }
 
 TEST(School, AWetFaceTakesMostOfTheSpinThatAnOpenFaceIsPraisedFor) {

@@ -92,10 +92,10 @@ TEST(Shot, WordsFollowTheirThresholds) {
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::ChecksTrickles);
     EXPECT_EQ(findBehaviour(40, run).bitingBounce, 2);
     run.roll_m = 0.3;
-    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::HopsAndStops);
+    EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::BitesAndStays);
     run.bounces[1].velocityAfter_mps = {4, 0.5, 0};
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::Releases);
-    EXPECT_EQ(findBehaviour(3, run).behaviour, Behaviour::RunsLikePutt);
+    EXPECT_EQ(findBehaviour(3, run).behaviour, Behaviour::MostlyRuns);
     run.release_m = 0.4;
     EXPECT_EQ(findBehaviour(40, run).behaviour, Behaviour::DropsDead);
     run.release_m = -0.29;
@@ -107,8 +107,8 @@ TEST(Shot, WordsFollowTheirThresholds) {
 TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
     EXPECT_EQ(findBehaviourFromRelease(40, -1), Behaviour::ComesBack);
     EXPECT_EQ(findBehaviourFromRelease(40, 0.5), Behaviour::DropsDead);
-    EXPECT_EQ(findBehaviourFromRelease(40, 1.5), Behaviour::HopsAndStops);
-    EXPECT_EQ(findBehaviourFromRelease(80, 3.5), Behaviour::HopsAndStops);
+    EXPECT_EQ(findBehaviourFromRelease(40, 1.5), Behaviour::BitesAndStays);
+    EXPECT_EQ(findBehaviourFromRelease(80, 3.5), Behaviour::BitesAndStays);
     // model.md: 1.5 m or a twentieth of the carry, 3 m or twelve hundredths.
     EXPECT_EQ(findBehaviourFromRelease(80, 4.01), Behaviour::ChecksTrickles);
     EXPECT_EQ(findBehaviourFromRelease(20, 1.51), Behaviour::ChecksTrickles);
@@ -117,7 +117,7 @@ TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
     EXPECT_EQ(findBehaviourFromRelease(20, 3.01), Behaviour::Releases);
     EXPECT_EQ(findBehaviourFromRelease(40, 3.5), Behaviour::ChecksTrickles);
     EXPECT_EQ(findBehaviourFromRelease(40, 8), Behaviour::Releases);
-    EXPECT_EQ(findBehaviourFromRelease(5, 8), Behaviour::RunsLikePutt);
+    EXPECT_EQ(findBehaviourFromRelease(5, 8), Behaviour::MostlyRuns);
     EXPECT_EQ(findBehaviourFromRelease(0, 8), Behaviour::Releases);
 }
 

@@ -51,8 +51,7 @@ TEST(Simulate, ChancesAgreeWithTheMargin) {
     options.player.emplace().sd = {0, 0, 0, 0, 0, 0.02, 0.004};
     const Scene g = windyPitch();
     const Simulation s = predictor(g).simulate({}, options);
-    const StrikeChances c =
-        predictor(g).chances({}, predictor(g).shot({}));
+    const StrikeChances c = predictor(g).chances({}, predictor(g).shot({}));
     EXPECT_NEAR(s.fat, c.fat, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.thin, c.thin, 3 * std::sqrt(0.25 / 20000));
     EXPECT_NEAR(s.fat + s.clean + s.thin, 1.0, 1e-12);

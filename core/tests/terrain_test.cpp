@@ -245,8 +245,8 @@ TEST(Terrain, AnObstacleIsMetWhereTheFlightPassesItAndTheBallDropsThere) {
         const double reached_s = stopped.flight[stopped.flight.size() - 2].time_s;
         EXPECT_LT(reached_s, free.flight.time_s);
         EXPECT_NEAR(reached_s, x / free.strike.launch.velocity_mps.x, 0.15 * reached_s) << x;
-        EXPECT_NEAR(hit.flight.time_s,
-                    reached_s + std::sqrt(2 * above / constants::gravity_mps2), 1e-3)
+        EXPECT_NEAR(hit.flight.time_s, reached_s + std::sqrt(2 * above / constants::gravity_mps2),
+                    1e-3)
             << x;
         EXPECT_LE(stopped.flight.back().position_m.x, x);
         EXPECT_LT(hit.total_m(), x);

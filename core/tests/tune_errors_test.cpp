@@ -67,8 +67,7 @@ public:
         contact.friction *= std::exp(truth.logFriction);
         contact.tangentialRestitution += truth.tangential;
         contact.tangentialSlope_spm = truth.slope_spm;
-        const Launch launch =
-            calcStrike(d, contact, {.restitution0 = truth.restitution0}).launch;
+        const Launch launch = calcStrike(d, contact, {.restitution0 = truth.restitution0}).launch;
         s.ballSpeed_mps = launch.speed_mps() * (1 + normal(0.004));
         s.launch_rad = launch.angle_rad() + normal(radFromDeg(0.3));
         s.spin_radps = launch.spinRate_radps() * (1 + normal(0.015));

@@ -25,8 +25,8 @@ struct SwingLength {
     const char* name;
     double speedShare;  // of the player's fullest wedge swing
 };
-constexpr std::array swings{SwingLength{"8 to 4", 0.52}, SwingLength{"9 to 3", 0.70},
-                            SwingLength{"10 to 2", 0.86}};
+constexpr std::array swings{SwingLength{"hip high", 0.43}, SwingLength{"rib high", 0.56},
+                            SwingLength{"shoulder high", 0.69}};
 
 /// How a player swings and what the data hides of him.
 struct Player {
@@ -78,7 +78,7 @@ std::array<Player, 2> players() {
     odo.other.lean_rad = radFromDeg(7);
     odo.other.open_rad = 0.0;
     odo.other.ballForward_m = -0.5 * constants::ballWidth_m;
-    odo.fullSpeed_mps = 36;
+    odo.fullSpeed_mps = 33;
     odo.speedScatter = 0.04;
     odo.attackScatter_rad = radFromDeg(1.2);
     odo.pathScatter_rad = radFromDeg(1.6);
@@ -105,12 +105,12 @@ struct Visit {
     double stimp_ft, firmness, groundFriction;
 };
 constexpr std::array visits{
-    Visit{"2026-10-06", "soft", "fresh-dry", {"short-dry", "short-damp"}, 10, 1.0, 0.40},
-    Visit{"2026-10-13", "range", "worn-dry", {"short-dry", "wispy"}, 9.5, 1.0, 0.40},
-    Visit{"2026-10-20", "soft", "fresh-dry", {"short-damp", "lush"}, 9, 0.9, 0.32},
-    Visit{"2026-10-27", "range", "worn-dry", {"short-dry", "short-damp"}, 10, 1.0, 0.40},
-    Visit{"2026-11-03", "soft", "fresh-wet", {"short-damp", "wispy"}, 9, 0.9, 0.28},
-    Visit{"2026-11-10", "soft", "fresh-dry", {"short-dry", "lush"}, 10.5, 1.05, 0.40},
+    Visit{"2026-10-06", "soft", "fresh-dry", {"short-dry", "short-damp"}, 10, 1.0, 0.38},
+    Visit{"2026-10-13", "range", "worn-dry", {"short-dry", "wispy"}, 9.5, 1.0, 0.38},
+    Visit{"2026-10-20", "soft", "fresh-dry", {"short-damp", "lush"}, 9, 0.9, 0.30},
+    Visit{"2026-10-27", "range", "worn-dry", {"short-dry", "short-damp"}, 10, 1.0, 0.38},
+    Visit{"2026-11-03", "soft", "fresh-wet", {"short-damp", "wispy"}, 9, 0.9, 0.25},
+    Visit{"2026-11-10", "soft", "fresh-dry", {"short-dry", "lush"}, 10.5, 1.05, 0.38},
 };
 
 constexpr std::string_view firstDeclared = "2026-11-03";

@@ -167,8 +167,7 @@ DeliveryTuning readDelivery(Fields in) {
     if (in.has("practised")) {
         for (Fields& p : in.children("practised", mostSpeeds)) {
             t.practised.push_back({within(p, "open_rad", -2, 2), within(p, "lean_rad", -2, 2),
-                                   within(p, "ball_forward_m", -1, 1),
-                                   within(p, "shots", 0, 1e9)});
+                                   within(p, "ball_forward_m", -1, 1), within(p, "shots", 0, 1e9)});
             p.finish();
         }
     }
@@ -193,9 +192,12 @@ Tuning withoutItsLaws(const Tuning& former) {
 std::string formatTuning(const Tuning& tuning) {
     const StrikeTuning& t = tuning.strike;
     Json out{{"model", tuning.model},
-             {"restitution0", t.restitution0},  {"restitution0_sd", t.restitution0Sd},
-             {"loft_bias_rad", t.loftBias_rad}, {"attack_bias_rad", t.attackBias_rad},
-             {"log_friction", t.logFriction},   {"friction_sd", t.frictionSd},
+             {"restitution0", t.restitution0},
+             {"restitution0_sd", t.restitution0Sd},
+             {"loft_bias_rad", t.loftBias_rad},
+             {"attack_bias_rad", t.attackBias_rad},
+             {"log_friction", t.logFriction},
+             {"friction_sd", t.frictionSd},
              {"tangential_slope_spm", t.tangentialSlope_spm},
              {"tangential_slope_sd_spm", t.tangentialSlopeSd_spm},
              {"groups", groupsJson(t)}};
@@ -237,7 +239,8 @@ Tuning parseTuning(const std::string& json) {
     Fields in(document, "");
     Tuning out;
     // The first model's did not say so.
-    out.model = in.has("model") ? static_cast<int>(within(in, "model", 1, Tuning::currentModel)) : 1;
+    out.model =
+        in.has("model") ? static_cast<int>(within(in, "model", 1, Tuning::currentModel)) : 1;
     StrikeTuning& t = out.strike;
     t.restitution0 = within(in, "restitution0", 0.5, 1.1);
     t.restitution0Sd = sdIn(in, "restitution0_sd");
@@ -249,7 +252,7 @@ Tuning parseTuning(const std::string& json) {
         t.tangentialRestitution[i] = within(in, ballKeys[i].value, -0.5, 0.5);
         t.tangentialSd[i] = sdIn(in, ballKeys[i].sd);
     }
-    if (out.model > 1) {
+    if (in.has("tangential_slope_spm")) {
         t.tangentialSlope_spm = within(in, "tangential_slope_spm", -0.1, 0.1);
         t.tangentialSlopeSd_spm = sdIn(in, "tangential_slope_sd_spm");
     }

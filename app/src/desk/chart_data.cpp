@@ -71,7 +71,7 @@ public:
         for (const auto& [key, i] : index_)
             keys.push_back(key);
         QCollator order(QLocale::c());
-        order.setNumericMode(true);  // "8 to 4" before "10 to 2"
+        order.setNumericMode(true);  // "swing 8" before "swing 10"
         std::sort(keys.begin(), keys.end(), [&](const std::string& a, const std::string& b) {
             return order.compare(text::fromUtf8(a), text::fromUtf8(b)) < 0;
         });

@@ -85,11 +85,10 @@ QString SpinDrawing::ownWindowWords(const SpinWindow& w) const {
     if (!ownWindow_) return tr("Peak %1.").arg(text::rpm(w.peak.spin_radps));
     const QString pair = tr("%1–%2°").arg(text::number(degFromRad(ownWindow_->from_rad), 0),
                                           text::number(degFromRad(ownWindow_->to_rad), 0));
-    const auto spin =
-        spinAtLaunch(w, 0.5 * (ownWindow_->from_rad + ownWindow_->to_rad));
-    return spin ? tr("Your %1 costs %2 of the peak.")
-                      .arg(pair, text::rpm(w.peak.spin_radps - *spin))
-                : tr("Your %1 is off today's curve.").arg(pair);
+    const auto spin = spinAtLaunch(w, 0.5 * (ownWindow_->from_rad + ownWindow_->to_rad));
+    return spin
+               ? tr("Your %1 costs %2 of the peak.").arg(pair, text::rpm(w.peak.spin_radps - *spin))
+               : tr("Your %1 is off today's curve.").arg(pair);
 }
 
 void SpinDrawing::setOwnShots(QVector<QPointF> shots) {

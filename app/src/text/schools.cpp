@@ -13,7 +13,7 @@ struct SchoolWords {
     std::string_view key;
     const char *name, *asks, *unknown;
 };
-constexpr std::array<SchoolWords, 8> schoolWords{{
+constexpr std::array<SchoolWords, 11> schoolWords{{
     {"flighted", QT_TRANSLATE_NOOP("Schools", "Flighted"),
      QT_TRANSLATE_NOOP("Schools",
                        "Ball a ball back, hands ahead and held there, weight forward, the face a "
@@ -40,11 +40,11 @@ constexpr std::array<SchoolWords, 8> schoolWords{{
                        "beyond its bounce.")},
     {"chop", QT_TRANSLATE_NOOP("Schools", "Chop"),
      QT_TRANSLATE_NOOP("Schools",
-                       "Steep and wristy, ball back, weight forward, the ball squeezed against the "
-                       "ground."),
+                       "Steep and wristy, ball back, weight forward, the ball struck down into the "
+                       "turf."),
      QT_TRANSLATE_NOOP(
          "Schools",
-         "Nothing squeezes the ball: it is gone long before it could reach the ground. "
+         "The ball is gone long before it could meet the ground, however it feels. "
          "What the hands feel, and whether a steep strike is cleaner out of deep grass, "
          "is not in the model.")},
     {"cut-across", QT_TRANSLATE_NOOP("Schools", "Cut across"),
@@ -62,26 +62,48 @@ constexpr std::array<SchoolWords, 8> schoolWords{{
          "Schools",
          "How well a player times the turn: the model closes the face by the same angle "
          "each time.")},
-    {"open-middle", QT_TRANSLATE_NOOP("Schools", "Open, hands in the middle"),
+    {"opened-early", QT_TRANSLATE_NOOP("Schools", "Opened early"),
      QT_TRANSLATE_NOOP(
          "Schools",
-         "From 80 to 110 yards: face a little open at address, hands in the middle, ball"
-         " in the middle, against hands ahead and a square face."),
+         "For the longer wedges: face a little open at address, grip centred, ball in the "
+         "middle, against hands ahead and a square face."),
      QT_TRANSLATE_NOOP("Schools", "Which of the two the player repeats better from day to day.")},
-    {"shut-runner", QT_TRANSLATE_NOOP("Schools", "Shut runner"),
-     QT_TRANSLATE_NOOP("Schools",
-                       "Face closed by 30 to 45 degrees before gripping, ball back, swung from the "
-                       "inside; runs up a bank."),
+    {"closed-runner", QT_TRANSLATE_NOOP("Schools", "Closed runner"),
+     QT_TRANSLATE_NOOP(
+         "Schools",
+         "Face well closed before gripping, ball back, swung from the inside; runs up "
+         "a bank."),
      QT_TRANSLATE_NOOP("Schools",
                        "How the bank takes the ball: a bounce on rough, tilted ground scatters far "
                        "more than one on a green.")},
+    {"low-runner", QT_TRANSLATE_NOOP("Schools", "Low runner"),
+     QT_TRANSLATE_NOOP("Schools",
+                       "Ball back, the lean held through the strike, face square, brushed through: "
+                       "the ordinary low one."),
+     QT_TRANSLATE_NOOP("Schools",
+                       "Whether the player's wrists hold the lean when the shot is short.")},
+    {"low-brush", QT_TRANSLATE_NOOP("Schools", "Low brush"),
+     QT_TRANSLATE_NOOP(
+         "Schools",
+         "Shallow and with loft taken off, ball near the middle, hardly a mark on the "
+         "turf."),
+     QT_TRANSLATE_NOOP("Schools",
+                       "How far the leading edge is from the turf with this player's lean from day "
+                       "to day.")},
+    {"open-from-back", QT_TRANSLATE_NOOP("Schools", "Open from the back"),
+     QT_TRANSLATE_NOOP("Schools",
+                       "Ball back and still high: face open before gripping, shaft near upright, "
+                       "for height and spin."),
+     QT_TRANSLATE_NOOP("Schools",
+                       "Whether the hands stay back with the ball: one that slides ahead loses the "
+                       "height.")},
 }};
 
 struct Phrase {
     std::string_view key;
     const char* text;
 };
-constexpr std::array<Phrase, 28> phrases{{
+constexpr std::array<Phrase, 41> phrases{{
     {"ordinary-pitch", QT_TRANSLATE_NOOP("Schools", "an ordinary pitch")},
     {"hands-ahead", QT_TRANSLATE_NOOP("Schools", "hands ahead and square")},
     {"launches-lower", QT_TRANSLATE_NOOP("Schools", "launches lower")},
@@ -101,8 +123,8 @@ constexpr std::array<Phrase, 28> phrases{{
     {"lets-the-bounce-work", QT_TRANSLATE_NOOP("Schools", "lets the sole's bounce work")},
     {"forgives-more", QT_TRANSLATE_NOOP("Schools", "forgives more")},
     {"comes-in-steeper", QT_TRANSLATE_NOOP("Schools", "comes in steeper")},
-    {"squeezes-more-spin-out-of-the-ball",
-     QT_TRANSLATE_NOOP("Schools", "squeezes more spin out of the ball")},
+    {"takes-more-spin-from-a-steep-strike",
+     QT_TRANSLATE_NOOP("Schools", "takes more spin from a steep strike")},
     {"leads-with-the-edge", QT_TRANSLATE_NOOP("Schools", "leads with the edge")},
     {"curves-to-the-right", QT_TRANSLATE_NOOP("Schools", "curves to the right")},
     {"closes-the-face-through-the-strike",
@@ -112,6 +134,20 @@ constexpr std::array<Phrase, 28> phrases{{
     {"keeps-the-loft-on", QT_TRANSLATE_NOOP("Schools", "keeps the loft on")},
     {"flies-higher", QT_TRANSLATE_NOOP("Schools", "flies higher")},
     {"launches-low", QT_TRANSLATE_NOOP("Schools", "launches low")},
+    {"comes-in-shallow", QT_TRANSLATE_NOOP("Schools", "comes in shallow")},
+    {"starts-a-little-right", QT_TRANSLATE_NOOP("Schools", "starts a little right")},
+    {"starts-right", QT_TRANSLATE_NOOP("Schools", "starts right")},
+    {"starts-left", QT_TRANSLATE_NOOP("Schools", "starts left")},
+    {"does-not-miss-on-the-closed-side",
+     QT_TRANSLATE_NOOP("Schools", "does not miss on the closed side")},
+    {"takes-loft-off", QT_TRANSLATE_NOOP("Schools", "takes loft off")},
+    {"some-say-launches-higher", QT_TRANSLATE_NOOP("Schools", "launches higher, as some say")},
+    {"others-say-launches-lower", QT_TRANSLATE_NOOP("Schools", "launches lower, as others say")},
+    {"some-say-launches-lower", QT_TRANSLATE_NOOP("Schools", "launches lower, as some say")},
+    {"others-say-pops-up-higher", QT_TRANSLATE_NOOP("Schools", "pops up higher, as others say")},
+    {"some-say-spins-more", QT_TRANSLATE_NOOP("Schools", "spins more, as some say")},
+    {"some-say-stops-sooner", QT_TRANSLATE_NOOP("Schools", "stops sooner, as some say")},
+    {"others-say-runs-out-more", QT_TRANSLATE_NOOP("Schools", "runs out more, as others say")},
     {"spins-less", QT_TRANSLATE_NOOP("Schools", "spins less")},
     {"runs-far-up-a-bank-as-well", QT_TRANSLATE_NOOP("Schools", "runs far, up a bank as well")},
     {"needs-less-speed-for-the-same-carry",

@@ -38,13 +38,13 @@ QString runWord(Behaviour behaviour) {
             return Sentences::tr("comes back");
         case Behaviour::DropsDead:
             return Sentences::tr("drops dead");
-        case Behaviour::HopsAndStops:
+        case Behaviour::BitesAndStays:
             return Sentences::tr("checks");
         case Behaviour::ChecksTrickles:
             return Sentences::tr("trickles");
         case Behaviour::Releases:
             return Sentences::tr("releases");
-        case Behaviour::RunsLikePutt:
+        case Behaviour::MostlyRuns:
             return Sentences::tr("runs");
     }
     return {};
@@ -63,14 +63,14 @@ QString runWordsWith(const BehaviourResult& behaviour, bool back, const QString&
         case Behaviour::DropsDead:
             return back ? Sentences::tr("stops where it pitches, %1 back").arg(on)
                         : Sentences::tr("stops where it pitches, %1 on").arg(on);
-        case Behaviour::HopsAndStops:
+        case Behaviour::BitesAndStays:
             return Sentences::tr("checks on the %1 bounce, stops %2 on").arg(bounce, on);
         case Behaviour::ChecksTrickles:
             return Sentences::tr("checks on the %1 bounce and trickles %2 on").arg(bounce, on);
         case Behaviour::Releases:
             return Sentences::tr("releases %1").arg(on);
-        case Behaviour::RunsLikePutt:
-            return Sentences::tr("runs %1 like a putt").arg(on);
+        case Behaviour::MostlyRuns:
+            return Sentences::tr("runs most of its way, %1").arg(on);
     }
     return {};
 }
@@ -122,14 +122,14 @@ QString measuredSentence(const Measured& m, const Units& units) {
             return Sentences::tr("%1 and came back %2.").arg(landed, on);
         case Behaviour::DropsDead:
             return Sentences::tr("%1 and stopped where it pitched.").arg(landed);
-        case Behaviour::HopsAndStops:
+        case Behaviour::BitesAndStays:
             return Sentences::tr("%1 and checked: stopped %2 on.").arg(landed, on);
         case Behaviour::ChecksTrickles:
             return Sentences::tr("%1 and trickled %2 on.").arg(landed, on);
         case Behaviour::Releases:
             return Sentences::tr("%1 and released %2.").arg(landed, on);
-        case Behaviour::RunsLikePutt:
-            return Sentences::tr("%1 and ran %2 like a putt.").arg(landed, on);
+        case Behaviour::MostlyRuns:
+            return Sentences::tr("%1 and ran most of its way, %2.").arg(landed, on);
     }
     return {};
 }

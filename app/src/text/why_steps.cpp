@@ -59,7 +59,8 @@ WhyStep lie(const ShotResult& s, const Recipe& r, const Units& u) {
     return {WhySteps::tr("Lie, ball and face"),
             WhySteps::tr(
                 "Friction μ = ball × face × (1 − 0.8 c^0.4 (0.6 + 0.4 w)) for cover c and moisture "
-                "w (0 on a wet face), 0.08 at least; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) q of its speed, q by the grain."),
+                "w (0 on a wet face), 0.08 at least; the club keeps 1 − 0.22 c^1.5 (0.35 + 0.65 w) "
+                "q of its speed, q by the grain."),
             WhySteps::tr("μ %1; the club keeps %2 of %3; the grass turns the face by %4.")
                 .arg(number(s.contact.friction, 2), percent(s.contact.speedKept),
                      u.speed(r.clubSpeed_mps), degrees(s.contact.faceTurn_rad)),
@@ -91,19 +92,18 @@ WhyStep strike(const ShotResult& s, const Units& u) {
 }
 
 WhyStep flight(const ShotResult& s, const Air& air, const Units& u) {
-    return {
-        WhySteps::tr("Flight"),
-        WhySteps::tr(
-            "Drag C_D = 0.282 + 0.288 / (1 + exp((Re − 63 800) / 12 000)) + 0.075 S and lift "
-            "C_L = 0.367 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
-            "second."),
-        WhySteps::tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
-            .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
-                 u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
-                 u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
-        WhySteps::tr(
-            "Fitted to published tour averages: carry within 1.4 % in the mean. Runge-Kutta, "
-            "landing within 1 cm.")};
+    return {WhySteps::tr("Flight"),
+            WhySteps::tr(
+                "Drag C_D = 0.282 + 0.288 / (1 + exp((Re − 63 800) / 12 000)) + 0.075 S and lift "
+                "C_L = 0.367 S / (0.045 + S), with S = r ω / speed; the spin fades by 4 % a "
+                "second."),
+            WhySteps::tr("Air %1 kg/m³: apex %2, carry %3, lands at %4 with %5 and %6.")
+                .arg(number(air.density_kgpm3(), 3), u.height(s.flight.apex_m),
+                     u.length(s.flight.carry_m, 1), degrees(s.flight.landingAngle_rad()),
+                     u.speed(s.flight.landingSpeed_mps()), rpm(norm(s.flight.landingSpin_radps))),
+            WhySteps::tr(
+                "Fitted to published tour averages: carry within 1.4 % in the mean. Runge-Kutta, "
+                "landing within 1 cm.")};
 }
 
 WhyStep ground(const ShotResult& s, const Units& u) {

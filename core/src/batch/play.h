@@ -63,12 +63,12 @@ struct Player {
         const B vn = dot(club, n);
         const V vt = club - vn * n;
         const B u = sqrt(dot(vt, vt) + 1e-24);
-        const B e = load(RestitutionScale) *
-                    (load(Restitution0) - constants::restitutionSlope_spm * vn);
+        const B e =
+            load(RestitutionScale) * (load(Restitution0) - constants::restitutionSlope_spm * vn);
         const B jn = m / (one + ratioOfMass) * vn * (one + e);
         const B slower = load(TangentialSlope) * (constants::tangentialAt_mps - vn);
-        const B et = min(max(load(TangentialRestitution) + slower, B(0.0)),
-                         B(constants::mostTangential));
+        const B et =
+            min(max(load(TangentialRestitution) + slower, B(0.0)), B(constants::mostTangential));
         const B jg = (one + et) * u * (m / (1.0 + 1.0 / alpha + ratioOfMass));
         const B ratio = jg / (load(Friction) * jn);
         const B r2 = ratio * ratio;
@@ -381,8 +381,7 @@ struct Player {
             const B calms = (speed - constants::fastRun_mps) / first;
             const B step = select(fast & (calms > 0.0) & (calms < 0.05), calms + 1e-6, B(0.05));
             const B middle = speed - 0.5 * step * first;
-            const B slowing =
-                calm + select(fast, constants::runDrag_pm * middle * middle, B(0.0));
+            const B slowing = calm + select(fast, constants::runDrag_pm * middle * middle, B(0.0));
             const B stops = select(slowing > 0.0, speed / slowing, B(0.1));
             const M ends = ~asleep & ~fast & (flat | (stops <= 0.05));
             const V brake = (-slowing) * ahead;

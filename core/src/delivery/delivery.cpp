@@ -53,8 +53,8 @@ double releaseClosing_rad(Release release) {
 BallReach ballReach(const Recipe& recipe) {
     // The arc is steeper than 40 degrees this far before the low point: no swing meets a ball
     // there.
-    const double lowPoint = kernel::lowPointOf(recipe.weightLead_pct,
-                                               recipe.weightBy == WeightBy::WholeBody);
+    const double lowPoint =
+        kernel::lowPointOf(recipe.weightLead_pct, recipe.weightBy == WeightBy::WholeBody);
     const double radius = recipe.swingRadius_m - recipe.gripDown_m;
     return {lowPoint - radius * std::sin(radFromDeg(40)),
             lowPoint + radius * std::sin(radFromDeg(20))};

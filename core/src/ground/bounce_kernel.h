@@ -53,8 +53,8 @@ BounceOut<T> bounce(const Vec3T<T>& v, const Vec3T<T>& spin, const Vec3T<T>& nor
     // Never more than the angle to the plane, or a shallow ball would be thrown back or upward.
     const T shallow = atan2(into, alongSpeed);
     const T sine = alongSpeed / speed * (1.0 / 0.70);
-    const T steep = radFromDeg(16.0) * turf.softness * exp(0.9 * log(into * (1.0 / 13.3))) * sine * sine *
-                    sine;
+    const T steep =
+        radFromDeg(16.0) * turf.softness * exp(0.9 * log(into * (1.0 / 13.3))) * sine * sine * sine;
     const T share = steep / shallow;
     const T share2 = share * share;
     const T dent = steep * exp(log(1.0 + share2 * share2 * share2) * (-1.0 / 6.0));

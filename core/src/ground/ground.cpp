@@ -91,7 +91,8 @@ double Ground::rollingResistance_mps2() const {
 
 Ground Ground::scaled(double firmer, double rougher) const {
     Ground g = *this;
-    g.firmness = std::clamp(std::max(firmness, softestGround) * firmer, softestGround, hardestGround);
+    g.firmness =
+        std::clamp(std::max(firmness, softestGround) * firmer, softestGround, hardestGround);
     g.friction = std::clamp(friction * rougher, leastTurfFriction, mostTurfFriction);
     return g;
 }

@@ -102,10 +102,9 @@ Contact calcContact(BallKind ball, FaceCondition face, const Lie& lie) {
     // Water counts once: what wets the face already does no more harm in the grass.
     const bool wet = face == FaceCondition::FreshWet || face == FaceCondition::WornWet;
     const double water = wet ? 0.0 : w;
-    contact.friction =
-        std::max(constants::lubricatedFriction,
-                 traits.friction * faceFrictionFactor(face) *
-                     (1.0 - 0.8 * std::pow(counting, 0.4) * (0.6 + 0.4 * water)));
+    contact.friction = std::max(constants::lubricatedFriction,
+                                traits.friction * faceFrictionFactor(face) *
+                                    (1.0 - 0.8 * std::pow(counting, 0.4) * (0.6 + 0.4 * water)));
     contact.tangentialRestitution = traits.tangentialRestitution;
     contact.restitutionScale = 1.0 - 0.06 * counting * w;
     // Grass that lies away from the player snags the heel and shuts the face; the other way less.

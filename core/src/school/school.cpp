@@ -6,6 +6,8 @@
 #include <array>
 #include <cmath>
 
+#include "shot/sources.h"
+#include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -32,7 +34,9 @@ constexpr std::array<MeasureInfo, measureCount> measureInfos{{
 }};
 
 constexpr std::array flightedClaims{
+    Claim{Measure::Attack, 1, "comes-in-shallow"},
     Claim{Measure::Launch, -1, "launches-lower"},
+    Claim{Measure::StartLine, 1, "starts-a-little-right"},
     Claim{Measure::Spin, 1, "spins-more"},
     Claim{Measure::LandingAngle, -1, "lands-flatter"},
     Claim{Measure::SpinAxis, -1, "curves-a-little-from-right-to-left"},
@@ -40,47 +44,81 @@ constexpr std::array flightedClaims{
 };
 constexpr std::array softHeightClaims{
     Claim{Measure::Launch, 1, "launches-higher"},
+    Claim{Measure::StartLine, 1, "starts-right"},
     Claim{Measure::LandingAngle, 1, "lands-steeper"},
     Claim{Measure::Release, -1, "stops-sooner"},
     Claim{Measure::ClubSpeed, 1, "needs-more-speed-for-the-same-carry"},
     Claim{Measure::LeadingEdge, 1, "shows-the-ground-the-bounce-not-the-edge"},
 };
+// Teachers of the brush, and of the chop, agree on the strike and not on the height.
 constexpr std::array brushClaims{
     Claim{Measure::Attack, 1, "comes-in-shallower"},
     Claim{Measure::LeadingEdge, 1, "lets-the-bounce-work"},
-    Claim{Measure::Launch, 1, "launches-higher"},
     Claim{Measure::Room, 1, "forgives-more"},
+    Claim{Measure::Launch, 1, "some-say-launches-higher"},
+    Claim{Measure::Launch, -1, "others-say-launches-lower"},
+    Claim{Measure::Spin, 1, "spins-more"},
 };
 constexpr std::array chopClaims{
     Claim{Measure::Attack, -1, "comes-in-steeper"},
-    Claim{Measure::Launch, -1, "launches-lower"},
-    Claim{Measure::Spin, 1, "squeezes-more-spin-out-of-the-ball"},
     Claim{Measure::LeadingEdge, -1, "leads-with-the-edge"},
+    Claim{Measure::Spin, 1, "takes-more-spin-from-a-steep-strike"},
+    Claim{Measure::Launch, -1, "some-say-launches-lower"},
+    Claim{Measure::Launch, 1, "others-say-pops-up-higher"},
+    Claim{Measure::Release, -1, "stops-sooner"},
 };
 constexpr std::array cutClaims{
+    Claim{Measure::StartLine, -1, "starts-left"},
     Claim{Measure::SpinAxis, 1, "curves-to-the-right"},
     Claim{Measure::Launch, 1, "launches-higher"},
     Claim{Measure::Release, -1, "stops-sooner"},
     Claim{Measure::Spin, 1, "spins-more"},
 };
+// Taught for opposite ends: to stop the ball, and to let it run.
 constexpr std::array turnoverClaims{
     Claim{Measure::FaceAngle, -1, "closes-the-face-through-the-strike"},
+    Claim{Measure::StartLine, -1, "starts-left"},
     Claim{Measure::SpinAxis, -1, "curves-from-right-to-left"},
     Claim{Measure::Launch, -1, "launches-lower"},
-    Claim{Measure::Release, 1, "runs-out-more"},
+    Claim{Measure::Spin, 1, "some-say-spins-more"},
+    Claim{Measure::Release, -1, "some-say-stops-sooner"},
+    Claim{Measure::Release, 1, "others-say-runs-out-more"},
 };
-constexpr std::array openMiddleClaims{
+constexpr std::array openedEarlyClaims{
+    Claim{Measure::StartLine, 1, "does-not-miss-on-the-closed-side"},
     Claim{Measure::DynamicLoft, 1, "keeps-the-loft-on"},
     Claim{Measure::Apex, 1, "flies-higher"},
     Claim{Measure::LandingAngle, 1, "lands-steeper"},
-    Claim{Measure::Release, -1, "stops-sooner"},
+    Claim{Measure::Spin, 1, "spins-more"},
     Claim{Measure::LeadingEdge, 1, "lets-the-bounce-work"},
 };
-constexpr std::array runnerClaims{
+constexpr std::array closedRunnerClaims{
     Claim{Measure::Launch, -1, "launches-low"},
+    Claim{Measure::StartLine, -1, "starts-left"},
     Claim{Measure::Spin, -1, "spins-less"},
     Claim{Measure::Release, 1, "runs-far-up-a-bank-as-well"},
     Claim{Measure::ClubSpeed, -1, "needs-less-speed-for-the-same-carry"},
+};
+constexpr std::array lowRunnerClaims{
+    Claim{Measure::Launch, -1, "launches-low"},
+    Claim{Measure::StartLine, 1, "starts-right"},
+    Claim{Measure::LandingAngle, -1, "lands-flatter"},
+    Claim{Measure::Release, 1, "runs-out-more"},
+    Claim{Measure::ClubSpeed, -1, "needs-less-speed-for-the-same-carry"},
+    Claim{Measure::Room, 1, "forgives-more"},
+};
+constexpr std::array lowBrushClaims{
+    Claim{Measure::Attack, 1, "comes-in-shallower"},
+    Claim{Measure::DynamicLoft, -1, "takes-loft-off"},
+    Claim{Measure::Launch, -1, "launches-lower"},
+    Claim{Measure::Spin, 1, "spins-more"},
+    Claim{Measure::Release, 1, "runs-out-more"},
+    Claim{Measure::Room, 1, "forgives-more"},
+};
+constexpr std::array openFromBackClaims{
+    Claim{Measure::Attack, -1, "comes-in-steeper"},   Claim{Measure::Launch, 1, "launches-higher"},
+    Claim{Measure::StartLine, 1, "starts-right"},     Claim{Measure::Spin, 1, "spins-more"},
+    Claim{Measure::LandingAngle, 1, "lands-steeper"}, Claim{Measure::Release, -1, "stops-sooner"},
 };
 
 Recipe ordinary() {
@@ -97,13 +135,19 @@ Recipe with(Change change) {
     return r;
 }
 
-std::array<School, 8> makeSchools() {
+constexpr std::size_t schoolCount = 11;
+
+std::array<School, schoolCount> makeSchools() {
     return {{
         {"flighted", "ordinary-pitch", with([](Recipe& r) {
-             r.ballForward_m = -ball;
+             r.ballForward_m = -0.5 * ball;
              r.lean_rad = 6 * rad;
-             r.weightLead_pct = 62;
-             r.open_rad = -6 * rad;
+             r.weightLead_pct = 60;
+             r.weightBy = WeightBy::LowerBody;
+             r.swingRadius_m = 1.5;
+             r.open_rad = -3 * rad;
+             r.bodyLine_rad = 4 * rad;
+             r.swingAlong = SwingAlong::Body;
              r.release = Release::Hold;
          }),
          ordinary(), flightedClaims},
@@ -136,7 +180,7 @@ std::array<School, 8> makeSchools() {
          ordinary(), cutClaims},
         {"turnover", "ordinary-pitch", with([](Recipe& r) { r.release = Release::Rotate; }),
          ordinary(), turnoverClaims},
-        {"open-middle", "hands-ahead", with([](Recipe& r) {
+        {"opened-early", "hands-ahead", with([](Recipe& r) {
              r.open_rad = 6 * rad;
              r.lean_rad = 0.0;
          }),
@@ -144,14 +188,38 @@ std::array<School, 8> makeSchools() {
              r.lean_rad = 10 * rad;
              r.weightLead_pct = 60;
          }),
-         openMiddleClaims},
-        {"shut-runner", "ordinary-pitch", with([](Recipe& r) {
-             r.open_rad = -32 * rad;
+         openedEarlyClaims},
+        {"closed-runner", "ordinary-pitch", with([](Recipe& r) {
+             r.open_rad = -22 * rad;
              r.ballForward_m = -0.5 * ball;
              r.bodyLine_rad = 10 * rad;
              r.swingAlong = SwingAlong::Body;
          }),
-         ordinary(), runnerClaims},
+         ordinary(), closedRunnerClaims},
+        {"low-runner", "ordinary-pitch", with([](Recipe& r) {
+             r.ballForward_m = -ball;
+             r.lean_rad = 7 * rad;
+             r.weightLead_pct = 60;
+             r.swingRadius_m = 1.3;
+             r.release = Release::Hold;
+         }),
+         ordinary(), lowRunnerClaims},
+        {"low-brush", "ordinary-pitch", with([](Recipe& r) {
+             r.ballForward_m = -0.2 * ball;
+             r.lean_rad = 9 * rad;
+             r.weightBy = WeightBy::LowerBody;
+             r.swingRadius_m = 1.5;
+             r.release = Release::Hold;
+         }),
+         ordinary(), lowBrushClaims},
+        {"open-from-back", "ordinary-pitch", with([](Recipe& r) {
+             r.ballForward_m = -0.8 * ball;
+             r.lean_rad = -1 * rad;
+             r.open_rad = 20 * rad;
+             r.weightLead_pct = 58;
+             r.release = Release::Hold;
+         }),
+         ordinary(), openFromBackClaims},
     }};
 }
 
@@ -188,6 +256,49 @@ double valueOf(const ShotResult& s, const Recipe& recipe, Hand hand, Measure mea
     return 0.0;
 }
 
+/// Half widths of the 80 % intervals of here less against, for each measure.
+using Differences = std::array<double, measureCount>;
+
+/// Both shots are played with the same ball, face, head and ground, however well those are known:
+/// what moves both alike is no part of their difference.
+Differences differencesOf(const Predictor& predictor, const Recipe& recipe, const ShotResult& here,
+                          const Recipe& againstRecipe, const ShotResult& against) {
+    const Hand hand = predictor.player().hand;
+    Differences variance{};
+    const auto played = [&](const ShotResult& planned, const SourceMove& move, double by) {
+        StrikeInputs in{planned.swing.delivery, planned.contact, predictor.surroundings(), {}};
+        move.by(in, by);
+        ShotResult moved = in.play();
+        moved.swing = planned.swing;
+        moved.margin = planned.margin;
+        return moved;
+    };
+    for (const SourceMove& move : movesOfParameters(predictor.source(SpreadSource::swings()))) {
+        try {
+            std::array<ShotResult, 2> ours, theirs;
+            for (std::size_t k = 0; k < 2; ++k) {
+                const double by = k == 0 ? move.sd : -move.sd;
+                ours[k] = played(here, move, by);
+                theirs[k] = played(against, move, by);
+            }
+            for (std::size_t m = 0; m < measureCount; ++m) {
+                const auto measure = static_cast<Measure>(m);
+                const auto difference = [&](std::size_t k) {
+                    return valueOf(ours[k], recipe, hand, measure) -
+                           valueOf(theirs[k], againstRecipe, hand, measure);
+                };
+                const double step = 0.5 * (difference(0) - difference(1));
+                variance[m] += step * step;
+            }
+        } catch (const RangeError&) {
+            continue;  // a neighbour outside the model says nothing
+        }
+    }
+    for (double& v : variance)
+        v = halfOf80 * std::sqrt(v);
+    return variance;
+}
+
 Verdict judge(const Claim& claim, double against, double here) {
     const double difference = claim.direction * (here - against);
     const double least = info(claim.measure).least;
@@ -202,11 +313,14 @@ const MeasureInfo& info(Measure m) {
 }
 
 std::span<const School> schools() {
-    static const std::array<School, 8> all = makeSchools();
+    static const std::array<School, schoolCount> all = makeSchools();
     return all;
 }
 
 const School* findSchool(std::string_view key) {
+    // As kept recipes once spelt them.
+    if (key == "open-middle") key = "opened-early";
+    if (key == "shut-runner") key = "closed-runner";
     for (const School& s : schools()) {
         if (s.key == key) return &s;
     }
@@ -223,9 +337,13 @@ Consequences findConsequences(const School& school, const Recipe& recipe,
     const ShotResult here = predictor.shot(out.recipe);
     const ShotResult against = predictor.shot(out.against);
     const Hand hand = predictor.player().hand;
+    const Differences known = differencesOf(predictor, out.recipe, here, out.against, against);
     for (const Claim& claim : school.claims) {
-        Consequence c{claim, valueOf(against, out.against, hand, claim.measure),
-                      valueOf(here, out.recipe, hand, claim.measure), Verdict::NoChange};
+        Consequence c;
+        c.claim = claim;
+        c.against = valueOf(against, out.against, hand, claim.measure);
+        c.here = valueOf(here, out.recipe, hand, claim.measure);
+        c.half = known[static_cast<std::size_t>(claim.measure)];
         c.verdict = judge(claim, c.against, c.here);
         out.claims.push_back(c);
     }

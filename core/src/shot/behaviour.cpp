@@ -27,12 +27,12 @@ BehaviourResult findBehaviour(double carry_m, const GroundResult& run, int bitin
         result.behaviour = Behaviour::ComesBack;
     } else if (std::abs(run.release_m) <= Limit::dropsDead_m) {
         result.behaviour = Behaviour::DropsDead;
-    } else if (total_m > 0.0 && run.release_m > Limit::putt * total_m) {
-        result.behaviour = Behaviour::RunsLikePutt;
+    } else if (total_m > 0.0 && run.release_m > Limit::mostly * total_m) {
+        result.behaviour = Behaviour::MostlyRuns;
     } else if (bitingBounce == 0) {
         result.behaviour = Behaviour::Releases;
     } else if (run.roll_m <= Limit::stops_m) {
-        result.behaviour = Behaviour::HopsAndStops;
+        result.behaviour = Behaviour::BitesAndStays;
     } else {
         result.behaviour = Behaviour::ChecksTrickles;
     }
@@ -43,10 +43,10 @@ Behaviour findBehaviourFromRelease(double carry_m, double release_m) {
     using Limit = BehaviourThresholds;
     if (release_m < -Limit::comesBack_m) return Behaviour::ComesBack;
     if (release_m <= Limit::dropsDead_m) return Behaviour::DropsDead;
-    if (carry_m > 0.0 && release_m > Limit::putt * (carry_m + release_m)) {
-        return Behaviour::RunsLikePutt;
+    if (carry_m > 0.0 && release_m > Limit::mostly * (carry_m + release_m)) {
+        return Behaviour::MostlyRuns;
     }
-    if (release_m <= std::max(1.5, 0.05 * carry_m)) return Behaviour::HopsAndStops;
+    if (release_m <= std::max(1.5, 0.05 * carry_m)) return Behaviour::BitesAndStays;
     if (release_m <= std::max(3.0, 0.12 * carry_m)) return Behaviour::ChecksTrickles;
     return Behaviour::Releases;
 }
@@ -57,14 +57,14 @@ std::string_view behaviourKey(Behaviour behaviour) {
             return "comes-back";
         case Behaviour::DropsDead:
             return "drops-dead";
-        case Behaviour::HopsAndStops:
-            return "hops-and-stops";
+        case Behaviour::BitesAndStays:
+            return "bites-and-stays";
         case Behaviour::ChecksTrickles:
             return "checks-trickles";
         case Behaviour::Releases:
             return "releases";
-        case Behaviour::RunsLikePutt:
-            return "runs-like-putt";
+        case Behaviour::MostlyRuns:
+            return "mostly-runs";
     }
     return "";
 }

@@ -59,8 +59,8 @@ Outcomes chain(const Recipe& recipe, const Predictor& predictor) {
     const StrikeLaw law;
     const auto strike = kernel::strike<Jet>(
         {(contact.speedKept * swing.speed) * heading, swing.normal, Jet(contact.friction),
-         Jet(contact.tangentialRestitution), Jet(contact.tangentialSlope_spm), Jet(law.restitution0),
-         Jet(law.restitutionSlope_spm), Jet(contact.restitutionScale),
+         Jet(contact.tangentialRestitution), Jet(contact.tangentialSlope_spm),
+         Jet(law.restitution0), Jet(law.restitutionSlope_spm), Jet(contact.restitutionScale),
          Jet(law.headMass_kg * contact.headShare)});
     const auto air = kernel::flightAir(strike.spin, predictor.surroundings().air);
     const auto flight = kernel::fly(

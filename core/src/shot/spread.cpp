@@ -6,26 +6,15 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <functional>
 #include <optional>
 
+#include "shot/sources.h"
 #include "wedgeon/error.h"
 #include "wedgeon/shot/predictor.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
-
-/// Half width of an interval with 80 % of a normal distribution, in standard deviations.
-constexpr double eightyPercent = 1.2815515655446004;
-
-/// Everything that a source can move.
-struct Inputs {
-    Delivery delivery;
-    Contact contact;
-    Surroundings around;
-    StrikeLaw law;
-};
 
 /// All of the ground that there is, by factors.
 void scaleGround(Surroundings& around, double firmness, double friction) {
@@ -37,15 +26,15 @@ void scaleGround(Surroundings& around, double firmness, double friction) {
 
 using Outputs = std::array<double, 7>;
 
-Outputs predict(const Inputs& in) {
-    const ShotResult shot = calcShotWith(in.delivery, in.contact, in.around, in.law);
+Outputs predict(const StrikeInputs& in) {
+    const ShotResult shot = in.play();
     const Launch& launch = shot.strike.launch;
     return {launch.angle_rad(),  launch.spinRate_radps(), shot.flight.landingAngle_rad(),
             shot.flight.carry_m, shot.run.release_m,      shot.flight.side_m,
             launch.speed_mps()};
 }
 
-std::optional<Outputs> predictIfPossible(const Inputs& in) {
+std::optional<Outputs> predictIfPossible(const StrikeInputs& in) {
     try {
         return predict(in);
     } catch (const RangeError&) {
@@ -54,6 +43,26 @@ std::optional<Outputs> predictIfPossible(const Inputs& in) {
 }
 
 }  // namespace
+
+std::vector<SourceMove> movesOfParameters(const SpreadSource& u) {
+    using In = StrikeInputs;
+    return {
+        {u.frictionShare, [](In& i, double v) { i.contact.friction *= 1.0 + v; }},
+        {u.tangentialRestitution, [](In& i, double v) { i.contact.tangentialRestitution += v; }},
+        {u.tangentialSlope_spm, [](In& i, double v) { i.contact.tangentialSlope_spm += v; }},
+        {u.restitution0, [](In& i, double v) { i.law.restitution0 += v; }},
+        {u.groundFirmnessShare, [](In& i, double v) { scaleGround(i.around, 1.0 + v, 1.0); }},
+        {u.groundFrictionShare, [](In& i, double v) { scaleGround(i.around, 1.0, 1.0 + v); }}};
+}
+
+std::vector<SourceMove> movesOfDelivery(const SpreadSource& u) {
+    using In = StrikeInputs;
+    return {{u.clubSpeedShare, [](In& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
+            {u.attack_rad, [](In& i, double v) { i.delivery.attack_rad += v; }},
+            {u.dynamicLoft_rad, [](In& i, double v) { i.delivery.dynamicLoft_rad += v; }},
+            {u.path_rad, [](In& i, double v) { i.delivery.path_rad += v; }},
+            {u.faceAngle_rad, [](In& i, double v) { i.delivery.faceAngle_rad += v; }}};
+}
 
 SpreadSource SpreadSource::measured() {
     SpreadSource s;
@@ -101,34 +110,18 @@ SpreadSource Predictor::source(const SpreadSource& prior) const {
 
 Spread Predictor::spread(const ShotResult& shot, const SpreadSource& prior) const {
     const SpreadSource u = source(prior);
-    const Inputs centre{shot.swing.delivery, shot.contact, surroundings_, {}};
+    const StrikeInputs centre{shot.swing.delivery, shot.contact, surroundings_, {}};
     const Outputs middle = predict(centre);
 
-    struct Move {
-        double sd;
-        std::function<void(Inputs&, double)> by;
-    };
-    const std::array<Move, 11> moves{{
-        {u.frictionShare, [](Inputs& i, double v) { i.contact.friction *= 1.0 + v; }},
-        {u.tangentialRestitution,
-         [](Inputs& i, double v) { i.contact.tangentialRestitution += v; }},
-        {u.tangentialSlope_spm,
-         [](Inputs& i, double v) { i.contact.tangentialSlope_spm += v; }},
-        {u.restitution0, [](Inputs& i, double v) { i.law.restitution0 += v; }},
-        {u.groundFirmnessShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0 + v, 1.0); }},
-        {u.groundFrictionShare, [](Inputs& i, double v) { scaleGround(i.around, 1.0, 1.0 + v); }},
-        {u.clubSpeedShare, [](Inputs& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
-        {u.attack_rad, [](Inputs& i, double v) { i.delivery.attack_rad += v; }},
-        {u.dynamicLoft_rad, [](Inputs& i, double v) { i.delivery.dynamicLoft_rad += v; }},
-        {u.path_rad, [](Inputs& i, double v) { i.delivery.path_rad += v; }},
-        {u.faceAngle_rad, [](Inputs& i, double v) { i.delivery.faceAngle_rad += v; }},
-    }};
+    std::vector<SourceMove> moves = movesOfParameters(u);
+    for (SourceMove& move : movesOfDelivery(u))
+        moves.push_back(std::move(move));
 
     Outputs variance{};
-    for (const Move& move : moves) {
+    for (const SourceMove& move : moves) {
         if (move.sd == 0.0) continue;
-        Inputs up = centre;
-        Inputs down = centre;
+        StrikeInputs up = centre;
+        StrikeInputs down = centre;
         move.by(up, move.sd);
         move.by(down, -move.sd);
         const auto high = predictIfPossible(up);
@@ -143,7 +136,7 @@ Spread Predictor::spread(const ShotResult& shot, const SpreadSource& prior) cons
             variance[k] += step * step;
         }
     }
-    const auto half = [&](std::size_t k) { return eightyPercent * std::sqrt(variance[k]); };
+    const auto half = [&](std::size_t k) { return halfOf80 * std::sqrt(variance[k]); };
     SpreadScale scale;
     if (player_.tuning && u.of == SpreadSource::Of::Readings) scale = player_.tuning->spread;
     return {scale.launch * half(0),

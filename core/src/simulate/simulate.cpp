@@ -70,10 +70,10 @@ public:
           unknown_(predictor.source(options.unknown)),
           lower_(factor(scatter_)) {
         // What is unusual scatters the strike, whoever swings.
-        const double grows = strikeScatterFactor(
-            recipe, predictor.player().tuning
-                        ? predictor.player().tuning->delivery.shotsLike(recipe)
-                        : 0.0);
+        const double grows =
+            strikeScatterFactor(recipe, predictor.player().tuning
+                                            ? predictor.player().tuning->delivery.shotsLike(recipe)
+                                            : 0.0);
         for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
             scatter_.sd[static_cast<std::size_t>(s)] *= grows;
     }

@@ -20,10 +20,10 @@ constexpr double cushionShare = 0.5;  // of the cushion under the ball that the 
 constexpr double givePerDegree_m = 0.00035;
 constexpr double ploughCost_pm2 = 440.0;
 constexpr double mostPloughCost = 0.7;
-constexpr double wholeHead_m = 0.025;   // up the face: all of the head counts
-constexpr double fallsOff_m = 0.020;    // beyond it: half of it
-constexpr double topOfFace_m = 0.055;   // the club passes under
-constexpr double underWithin_m = 0.010; // beyond that: hardly any speed is left
+constexpr double wholeHead_m = 0.025;    // up the face: all of the head counts
+constexpr double fallsOff_m = 0.020;     // beyond it: half of it
+constexpr double topOfFace_m = 0.055;    // the club passes under
+constexpr double underWithin_m = 0.010;  // beyond that: hardly any speed is left
 constexpr double leastUnder = 0.1;
 
 double degreesAboveZero(double rad) {

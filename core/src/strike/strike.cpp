@@ -60,8 +60,7 @@ StrikeResult calcStrike(const Delivery& delivery, const Contact& contact, const 
     const auto out = kernel::strike<double>(
         {(delivery.clubSpeed_mps * contact.speedKept) * heading, normal, contact.friction,
          contact.tangentialRestitution, contact.tangentialSlope_spm, law.restitution0,
-         law.restitutionSlope_spm, contact.restitutionScale,
-         law.headMass_kg * contact.headShare});
+         law.restitutionSlope_spm, contact.restitutionScale, law.headMass_kg * contact.headShare});
     result.launch = {out.velocity, out.spin};
     result.gripRatio = out.gripRatio;
     return result;

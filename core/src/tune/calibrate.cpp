@@ -6,6 +6,8 @@
 #include <Eigen/Eigenvalues>
 #include <cmath>
 #include <map>
+#include <set>
+#include <string>
 #include <utility>
 
 #include "tune/estimates.h"
@@ -24,9 +26,18 @@ constexpr double lean = 20.0;
 /// Shots of no named kind speak for themselves when there are so many.
 constexpr std::size_t fewestUnnamed = 20;
 
+/// Between the two in the middle of an even number, so that a mirror has the mirror's.
+double middleOf(std::vector<double> v) {
+    const double above = medianOf(v);
+    if (v.size() % 2 == 1) return above;
+    for (double& x : v)
+        x = -x;
+    return 0.5 * (above - medianOf(std::move(v)));
+}
+
 /// Middle and covariance of a kind's own readings, without those that lie far out.
 struct Own {
-    Eigen::VectorXd middle;
+    Eigen::VectorXd middle, reach;
     Eigen::MatrixXd sum;
     double free = 0.0;
 };
@@ -34,14 +45,14 @@ struct Own {
 Own ownOf(const Eigen::MatrixXd& all, const std::vector<Eigen::Index>& rows,
           const Eigen::VectorXd& errors) {
     const Eigen::Index d = all.cols();
-    Own own{Eigen::VectorXd::Zero(d), Eigen::MatrixXd::Zero(d, d)};
-    Eigen::VectorXd reach(d);
+    Own own{Eigen::VectorXd::Zero(d), Eigen::VectorXd::Zero(d), Eigen::MatrixXd::Zero(d, d)};
+    Eigen::VectorXd& reach = own.reach;
     for (Eigen::Index q = 0; q < d; ++q) {
         std::vector<double> v;
         v.reserve(rows.size());
         for (const Eigen::Index i : rows)
             v.push_back(all(i, q));
-        own.middle[q] = medianOf(v);
+        own.middle[q] = middleOf(v);
         for (double& x : v)
             x = std::abs(x - own.middle[q]);
         reach[q] = far * std::max(madToSd * medianOf(std::move(v)), 0.5 * errors[q]);
@@ -65,6 +76,43 @@ Own ownOf(const Eigen::MatrixXd& all, const std::vector<Eigen::Index>& rows,
     return own;
 }
 
+std::string swingOf(const TuneShot& s) {
+    return s.wedge + '\n' + s.swing;
+}
+
+std::string setUpOf(const TuneShot& s) {
+    std::string key;
+    if (s.declared) {
+        for (const double v : {s.declared->open_rad, s.declared->lean_rad,
+                               s.declared->ballForward_m, s.declared->weightLead_pct})
+            key += ' ' + std::to_string(v);
+    }
+    return key;
+}
+
+/// Of each shot, wedge and swing, and the set-up that was meant where set-ups come back: of those
+/// that hardly do, each would be a kind of its own.
+std::vector<std::string> kindsOf(std::span<const TuneShot> shots) {
+    struct Swing {
+        std::size_t shots = 0;
+        std::set<std::string> setUps;
+    };
+    std::map<std::string, Swing> swings;
+    for (const TuneShot& s : shots) {
+        Swing& its = swings[swingOf(s)];
+        ++its.shots;
+        its.setUps.insert(setUpOf(s));
+    }
+    std::vector<std::string> out;
+    out.reserve(shots.size());
+    for (const TuneShot& s : shots) {
+        const Swing& its = swings[swingOf(s)];
+        const bool comesBack = 2 * its.setUps.size() <= its.shots;
+        out.push_back(swingOf(s) + (comesBack ? setUpOf(s) : std::string()));
+    }
+    return out;
+}
+
 bool isRead(const Delivery& d) {
     try {
         d.validate();
@@ -82,8 +130,8 @@ Calibration Calibration::ofClubs(std::span<const TuneShot> shots) {
         const TuneShot& s = shots[i];
         const Delivery& d = s.read;
         // What is no swing, or has no ball with it, says nothing of its kind.
-        if (!isRead(d) || (std::isnan(s.ballSpeed_mps) && std::isnan(s.launch_rad) &&
-                           std::isnan(s.spin_radps))) {
+        if (!isRead(d) ||
+            (std::isnan(s.ballSpeed_mps) && std::isnan(s.launch_rad) && std::isnan(s.spin_radps))) {
             z.row(static_cast<Eigen::Index>(i)).setConstant(std::nan(""));
             continue;
         }
@@ -109,12 +157,13 @@ Calibration Calibration::ofLaunches(std::span<const TuneShot> shots) {
 Calibration::Calibration(std::span<const TuneShot> shots, Eigen::MatrixXd readings,
                          Eigen::VectorXd errors)
     : readings_(std::move(readings)), errors_(std::move(errors)) {
-    std::map<std::pair<std::string, std::string>, std::size_t> places;
+    const std::vector<std::string> keys = kindsOf(shots);
+    std::map<std::string, std::size_t> places;
     std::vector<std::vector<Eigen::Index>> rows;
     std::vector<bool> named;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const TuneShot& s = shots[i];
-        const auto [at, isNew] = places.emplace(std::pair{s.wedge, s.swing}, rows.size());
+        const auto [at, isNew] = places.emplace(keys[i], rows.size());
         if (isNew) {
             rows.emplace_back();
             named.push_back(!s.wedge.empty() || !s.swing.empty());
@@ -141,9 +190,11 @@ Calibration::Calibration(std::span<const TuneShot> shots, Eigen::MatrixXd readin
         if (named[k]) {
             kind.known = free >= lean && own[k].free > 0.0;
             kind.covariance = (own[k].sum + lean * pooled) / (own[k].free + lean);
+            kind.reach = far * kind.covariance.diagonal().cwiseSqrt();
         } else {
             kind.known = rows[k].size() >= fewestUnnamed;
             kind.covariance = own[k].sum / std::max(1.0, own[k].free);
+            kind.reach = own[k].reach;
         }
     }
 }
@@ -169,15 +220,17 @@ Eigen::MatrixXd Calibration::offMiddle(double share) const {
     Eigen::MatrixXd off(readings_.rows(), readings_.cols());
     for (Eigen::Index i = 0; i < off.rows(); ++i) {
         const std::size_t k = kindOf_[static_cast<std::size_t>(i)];
-        off.row(i) = signals[k] * (readings_.row(i).transpose() - kinds_[k].middle);
+        // What lies farther out than any swing of the kind is another swing, and stays as read.
+        const Eigen::VectorXd read = readings_.row(i).transpose() - kinds_[k].middle;
+        const Eigen::VectorXd its = read.cwiseMax(-kinds_[k].reach).cwiseMin(kinds_[k].reach);
+        off.row(i) = signals[k] * its + (read - its);
     }
     return off;
 }
 
 Eigen::MatrixXd Calibration::hiddenInMiddle(std::size_t kind, double share) const {
     const Eigen::Index d = readings_.cols();
-    const Eigen::MatrixXd lost =
-        Eigen::MatrixXd::Identity(d, d) - signal(kinds_[kind], share);
+    const Eigen::MatrixXd lost = Eigen::MatrixXd::Identity(d, d) - signal(kinds_[kind], share);
     return lost * (share * errors_.array().square()).matrix().asDiagonal();
 }
 

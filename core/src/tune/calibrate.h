@@ -14,7 +14,8 @@
 namespace wedgeon::tune {
 
 /// Regression calibration (R. J. Carroll, D. Ruppert, L. A. Stefanski, "Measurement Error in
-/// Nonlinear Models", 1995): within a kind of shot (wedge and swing) a reading z about the kind's
+/// Nonlinear Models", 1995): within a kind of shot (wedge, swing and
+/// the set-up that was meant) a reading z about the kind's
 /// middle c stands for c + (S - N) S^-1 (z - c), where S is the covariance of the readings and N
 /// that of their errors. Kinds lean on what all named kinds have in common; shots of no named kind
 /// are one kind of their own.
@@ -46,6 +47,7 @@ public:
 private:
     struct Kind {
         Eigen::VectorXd middle;
+        Eigen::VectorXd reach;  // beyond it a reading is no swing of the kind
         Eigen::MatrixXd covariance;
         bool known = false;
     };

@@ -65,8 +65,7 @@ struct Meant {
         t.open = {priorSd[OpenBy] * x[OpenBy], 1 + priorSd[OpenTimes] * x[OpenTimes]};
         t.lean = {priorSd[LeanBy] * x[LeanBy], 1 + priorSd[LeanTimes] * x[LeanTimes]};
         t.ball = {priorSd[BallBy] * x[BallBy], 1 + priorSd[BallTimes] * x[BallTimes]};
-        const Delivery d =
-            calcDeliveredSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
+        const Delivery d = calcDeliveredSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
         return {d.attack_rad + attackSd_rad * x[AttackShift],
                 side * d.path_rad + priorSd[PathBy] * x[PathBy], side * d.faceAngle_rad,
                 d.dynamicLoft_rad + loftSd_rad * x[LoftShift]};
@@ -127,7 +126,8 @@ bool isPossible(const PlayerScatter& s) {
 
 /// From differences between swings of one kind that followed each other, over the square root of
 /// two: no middle has to be found first, which few swings find badly.
-std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds, const Eigen::VectorXd& errors) {
+std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds,
+                                       const Eigen::VectorXd& errors) {
     constexpr std::size_t neighbours = 5;
     std::vector<Five> off;
     double free = 0.0;
@@ -171,8 +171,8 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds, const Eig
         // A normal deviation without what lies beyond three of it has 0.9867 of its own.
         const double read = std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867;
         const double error = errors[static_cast<Eigen::Index>(a)];
-        out.sd[a] = std::max({1e-4, leastOfRead * read,
-                              std::sqrt(std::max(0.0, read * read - error * error))});
+        out.sd[a] = std::max(
+            {1e-4, leastOfRead * read, std::sqrt(std::max(0.0, read * read - error * error))});
     }
     for (std::size_t a = 0; a < 5; ++a) {
         for (std::size_t b = 0; b < 5; ++b) {
@@ -192,8 +192,8 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds, const Eig
     }
     // Low point and depth are not measured. On an arc of one radius the low point scatters as the
     // attack does; the depth is taken to do so too.
-    const double skill = std::clamp(
-        out.of(Scatter::Attack) / PlayerScatter{}.of(Scatter::Attack), leastSkill, mostSkill);
+    const double skill = std::clamp(out.of(Scatter::Attack) / PlayerScatter{}.of(Scatter::Attack),
+                                    leastSkill, mostSkill);
     for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
         out.sd[static_cast<std::size_t>(s)] *= skill;
     return out;
@@ -244,7 +244,8 @@ std::vector<DeliveryTuning::Practised> practisedOf(std::span<const TuneShot> sho
     std::vector<DeliveryTuning::Practised> out;
     for (const auto& [setUp, n] : counts)
         out.push_back({std::get<0>(setUp), std::get<1>(setUp), std::get<2>(setUp), n});
-    std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.shots > b.shots; });
+    std::sort(out.begin(), out.end(),
+              [](const auto& a, const auto& b) { return a.shots > b.shots; });
     if (out.size() > mostPractised) out.resize(mostPractised);
     return out;
 }
@@ -286,8 +287,8 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     each.reserve(kinds.size());
     for (auto& [name, kind] : kinds)
         each.push_back(std::move(kind));
-    out.tuning.scatter = scatterOf(
-        each, std::sqrt(strike.errorShare) * Calibration::ofClubs(shots).errors());
+    out.tuning.scatter =
+        scatterOf(each, std::sqrt(strike.errorShare) * Calibration::ofClubs(shots).errors());
     out.tuning.speeds = speedsOf(shots, strike);
     out.tuning.practised = practisedOf(shots, strike);
 

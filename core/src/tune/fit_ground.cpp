@@ -254,8 +254,7 @@ GroundParts tune::fitGroundParts(std::span<const TuneShot> shots, const TuneResu
                                  const Folds& folds) {
     GroundParts all;
     GroundFit& out = all.fit;
-    const std::size_t parts =
-        folds.empty() ? 0 : 1 + *std::max_element(folds.begin(), folds.end());
+    const std::size_t parts = folds.empty() ? 0 : 1 + *std::max_element(folds.begin(), folds.end());
     all.without.resize(parts);
     if (strike.refused || strike.weights.size() != shots.size()) return all;
     Tuning tuning;
@@ -271,9 +270,8 @@ GroundParts tune::fitGroundParts(std::span<const TuneShot> shots, const TuneResu
         if (std::isnan(s.release_m) || strike.weights[i] < 0.25 || s.conditions.line) continue;
         try {
             // As its measured launch flies, else as the tuned strike says.
-            const FlightResult f = launches[i]
-                                       ? calcFlight(*launches[i], air.air(s.conditions.air))
-                                       : calcTunedShot(s, tuning).flight;
+            const FlightResult f = launches[i] ? calcFlight(*launches[i], air.air(s.conditions.air))
+                                               : calcTunedShot(s, tuning).flight;
             const auto day = days.find(s.session);
             landed.push_back({f.landingVelocity_mps, f.landingSpin_radps, s.conditions.ground,
                               s.release_m, day == days.end() ? -1 : day->second});

@@ -521,9 +521,9 @@ StrikeParts tune::fitStrikeParts(std::span<const TuneShot> shots, const TuneOpti
 
 StrikeTuning tune::StrikeParts::without(std::size_t part) const {
     if (part >= parts.size()) return result.tuning;
-    const Eigen::VectorXd moved =
-        withoutPart(Eigen::Map<const Eigen::VectorXd>(x.data(), static_cast<Eigen::Index>(x.size())),
-                    curvature, parts[part]);
+    const Eigen::VectorXd moved = withoutPart(
+        Eigen::Map<const Eigen::VectorXd>(x.data(), static_cast<Eigen::Index>(x.size())), curvature,
+        parts[part]);
     StrikeTuning out = result.tuning;
     const StrikeTuning its = tuningOf(layout, {moved.begin(), moved.end()});
     out.restitution0 = its.restitution0;

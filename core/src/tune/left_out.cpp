@@ -80,8 +80,8 @@ public:
           folds_(folds),
           strike_(fitStrikeParts(shots, options, folds)),
           air_(fitAirParts(shots, strike_.result, options, folds)),
-          ground_(fitGroundParts(shots, strike_.result,
-                                 air_.fitted ? airOf(air_.x) : AirTuning{}, options, folds)) {}
+          ground_(fitGroundParts(shots, strike_.result, air_.fitted ? airOf(air_.x) : AirTuning{},
+                                 options, folds)) {}
 
     bool refused() const { return strike_.result.refused.has_value(); }
 

@@ -6,8 +6,8 @@
 #include <cmath>
 #include <map>
 
-#include "tune/estimates.h"
 #include "tune/calibrate.h"
+#include "tune/estimates.h"
 #include "wedgeon/error.h"
 
 namespace wedgeon {
@@ -147,7 +147,8 @@ TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fi
     std::map<int, GroundTuning> days;
     for (const GroundFit::Day& d : fit.ground.days)
         days.emplace(d.session, d.tuning);
-    // The readings as they most likely were: the raw ones would show a trend for their errors' sake.
+    // The readings as they most likely were: the raw ones would show a trend for their errors'
+    // sake.
     const std::vector<Delivery> clubs =
         calibratedClubs(Calibration::ofClubs(shots), fit.strike.errorShare);
     const double last = std::max<double>(1.0, static_cast<double>(shots.size()) - 1.0);

@@ -64,8 +64,8 @@ public:
         const Eigen::Index n = problem_.parameters;
         const Eigen::Index m = noise_.size();
         const bool slopes = jacobians && jacobians[0];
-        const auto row = problem_.row(shot_, Eigen::Map<const Eigen::VectorXd>(parameters[0], n),
-                                      slopes);
+        const auto row =
+            problem_.row(shot_, Eigen::Map<const Eigen::VectorXd>(parameters[0], n), slopes);
         Eigen::Map<Eigen::VectorXd> out(residuals, m);
         out.setZero();
         using RowMajor = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;

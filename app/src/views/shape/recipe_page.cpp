@@ -10,6 +10,7 @@
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
+#include <cmath>
 
 #include "drawings/dial_shape.h"
 #include "style/style.h"
@@ -53,6 +54,14 @@ QString shownMeasure(Measure measure, double si, const Units& units) {
             return mm();
     }
     return {};
+}
+
+/// How much of it follows, with its 80 % interval where it is not exact.
+QString effect(const Consequence& c, const Units& units) {
+    const QString size = shownMeasure(c.claim.measure, std::abs(c.here - c.against), units);
+    return c.half > 0.0
+               ? RecipePage::tr("%1 ± %2").arg(size, shownMeasure(c.claim.measure, c.half, units))
+               : size;
 }
 
 QString verdictWords(Verdict v) {
@@ -235,7 +244,7 @@ void RecipePage::showSchool() {
     unknown_->setText(tr("What the model cannot know: %1").arg(text::schoolUnknown(*school)));
     // The one on the bench when it is of this school, so that an edit shows at once.
     const NamedRecipe& now = bench_.state().recipes[bench_.state().chosen];
-    const Recipe& recipe = now.school == school->key ? now.recipe : school->recipe;
+    const Recipe& recipe = findSchool(now.school) == school ? now.recipe : school->recipe;
     const auto& p = bench_.prediction();
     const double carry = p ? p->shot.flight.carry_m : 20.0;
     claimsTitle_->setText(tr("Its teachers say, against %1").arg(text::schoolAgainst(*school)));
@@ -245,9 +254,9 @@ void RecipePage::showSchool() {
         const Consequences all =
             findConsequences(*school, recipe, bench_.state().predictor(), carry);
         for (const Consequence& c : all.claims) {
-            lines << verdictMark(c.verdict) + tr("It %1: %2 (%3 to %4).")
+            lines << verdictMark(c.verdict) + tr("It %1: %2, by %3 (%4 to %5).")
                                                   .arg(text::claim(c.claim),
-                                                       verdictWords(c.verdict),
+                                                       verdictWords(c.verdict), effect(c, u),
                                                        shownMeasure(c.claim.measure, c.against, u),
                                                        shownMeasure(c.claim.measure, c.here, u));
         }

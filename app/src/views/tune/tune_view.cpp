@@ -272,8 +272,10 @@ void TuneView::fillKept() {
     const auto its = records.tunings.find(player);
     if (its != records.tunings.end()) {
         for (const store::KeptTuning& t : its->second) {
+            // Of a former model only what its laws have no part in is used.
+            const bool former = t.tuning.model < Tuning::currentModel;
             kept_->addItem(
-                tr("%1%2, %3 shots")
+                (former ? tr("%1%2, %3 shots; former model, tune again") : tr("%1%2, %3 shots"))
                     .arg(inUse && inUse->id == t.id ? tr("In use: ") : tr("Of "),
                          text::day(t.made) + QLatin1Char(' ') + text::fromUtf8(t.made).mid(11, 5))
                     .arg(t.shots),

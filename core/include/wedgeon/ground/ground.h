@@ -56,10 +56,10 @@ struct GroundPoint {
 struct GroundResult {
     static constexpr std::size_t keptBounces = 6;
 
-    Vec3 rest_m;              ///< from the first landing
-    double release_m = 0.0;   ///< along the target line, negative when it comes back
-    double roll_m = 0.0;      ///< along the target line after the last hop (slide and roll)
-    int contacts = 0;         ///< the last one, too low to count as a hop, included
+    Vec3 rest_m;             ///< from the first landing
+    double release_m = 0.0;  ///< along the target line, negative when it comes back
+    double roll_m = 0.0;     ///< along the target line after the last hop (slide and roll)
+    int contacts = 0;        ///< the last one, too low to count as a hop, included
     std::array<Bounce, keptBounces> bounces;  ///< the first of them
     double time_s = 0.0;
     bool ranAway = false;  ///< too steep to stop: followed for 100 m and left there
@@ -72,8 +72,8 @@ struct GroundResult {
 /// Bounces, slides and rolls the ball to rest.
 ///
 /// After A. R. Penner, "The run of a golf ball", Can. J. Phys. 80 (2002) 931, with another dent and
-/// friction (docs/model.md). V_n into the ground, phi from its normal, beta = 90 deg - phi. The dent
-/// tilts the normal back against the travel by theta = theta_u (1 + (theta_u/beta)^6)^(-1/6),
+/// friction (docs/model.md). V_n into the ground, phi from its normal, beta = 90 deg - phi. The
+/// dent tilts the normal back against the travel by theta = theta_u (1 + (theta_u/beta)^6)^(-1/6),
 /// theta_u = 16 deg F^-0.6 (V_n/13.3 m/s)^0.9 (sin phi/0.70)^3; with normal speed p in that frame
 /// e = sqrt(F)(0.510 - 0.0375 p + 0.000903 p^2) for p < 20 m/s (0.8 at most), else 0.120 sqrt(F),
 /// times 0.4 in sand. First rolling resistance takes min((a_sigma/g)(1+e)p, |v_t|) of the

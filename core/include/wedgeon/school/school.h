@@ -56,7 +56,7 @@ struct School {
 
 /// Every school, by the order in which they are usually met.
 std::span<const School> schools();
-/// nullptr when none has this key.
+/// nullptr when none has this key, nor had it once.
 const School* findSchool(std::string_view key);
 
 enum class Verdict {
@@ -68,6 +68,9 @@ enum class Verdict {
 struct Consequence {
     Claim claim;
     double against = 0.0, here = 0.0;  ///< SI, a right-hander's
+    /// Half of the 80 % interval of here less against, as far as ball, face, head and ground are
+    /// known. What a player does from swing to swing is not in it.
+    double half = 0.0;
     Verdict verdict = Verdict::NoChange;
 };
 

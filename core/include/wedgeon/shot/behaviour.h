@@ -12,10 +12,10 @@ namespace wedgeon {
 enum class Behaviour {
     ComesBack,       ///< rests well behind its pitch mark
     DropsDead,       ///< stays where it pitched
-    HopsAndStops,    ///< one bounce bites and hardly any roll follows
+    BitesAndStays,   ///< one bounce bites and hardly any roll follows
     ChecksTrickles,  ///< one bounce bites, then it trickles on
     Releases,        ///< no bounce bites
-    RunsLikePutt     ///< most of its way is on the ground
+    MostlyRuns       ///< most of its way is on the ground
 };
 
 struct BehaviourThresholds {
@@ -23,7 +23,7 @@ struct BehaviourThresholds {
     static constexpr double dropsDead_m = 0.6;  ///< release either way
     static constexpr double bites_mps = 2.0;    ///< forward speed left by a bounce that bites
     static constexpr double stops_m = 0.7;      ///< roll after the last hop
-    static constexpr double putt = 0.5;         ///< release over the whole way
+    static constexpr double mostly = 0.5;       ///< release over the whole way
 };
 
 struct BehaviourResult {

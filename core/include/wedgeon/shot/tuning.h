@@ -81,8 +81,8 @@ struct SpreadScale {
 struct Tuning {
     std::string player;  ///< whose it is; empty for anybody's
     std::string made;    ///< when it was kept, ISO 8601; empty: it was not
-    /// Laws that it was fitted with. Of a former model's only what the laws have no part in is used:
-    /// the device's biases, the normal restitution, set-up, scatter and speeds.
+    /// Laws that it was fitted with. Of a former model's only what the laws have no part in is
+    /// used: the device's biases, the normal restitution, set-up, scatter and speeds.
     static constexpr int currentModel = 2;
     int model = currentModel;
     StrikeTuning strike;

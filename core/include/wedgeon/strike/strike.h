@@ -49,12 +49,12 @@ double calcSpinLoft(const Delivery& delivery);
 /// The strike.
 ///
 /// v_n = v.n, u = |v - v_n n|; e = e0 - e1 v_n; J_n = m v_n (1+e)/(1+m/M);
-/// e_t = e_b + 0.0091 s/m (30 m/s - v_n), within 0-0.60; J_g = (1+e_t) m u/(1 + 1/alpha + m/M); J_s = mu J_n; J_t = J_g (1+(J_g/J_s)^6)^(-1/6);
-/// ball velocity (J_n n + J_t t)/m, spin (-r n) x J_t t/(alpha m r^2).
-/// Rigid-body impact with Coulomb friction; valid while the face strikes the ball (not the edge)
-/// and for club speeds from 0.5 to 60 m/s.
-/// \throws RangeError from Delivery::validate, for the contact, or for "spin_loft_deg" of 85 and
-/// more, where the face no longer drives the ball.
+/// e_t = e_b + 0.0091 s/m (30 m/s - v_n), within 0-0.60; J_g = (1+e_t) m u/(1 + 1/alpha + m/M); J_s
+/// = mu J_n; J_t = J_g (1+(J_g/J_s)^6)^(-1/6); ball velocity (J_n n + J_t t)/m, spin (-r n) x J_t
+/// t/(alpha m r^2). Rigid-body impact with Coulomb friction; valid while the face strikes the ball
+/// (not the edge) and for club speeds from 0.5 to 60 m/s. \throws RangeError from
+/// Delivery::validate, for the contact, or for "spin_loft_deg" of 85 and more, where the face no
+/// longer drives the ball.
 StrikeResult calcStrike(const Delivery& delivery, const Contact& contact,
                         const StrikeLaw& law = {});
 

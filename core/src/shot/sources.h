@@ -1,0 +1,38 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is not known exactly of a strike, and how it moves one.
+#pragma once
+
+#include <functional>
+#include <vector>
+
+#include "wedgeon/shot/shot.h"
+#include "wedgeon/shot/spread.h"
+
+namespace wedgeon {
+
+/// Half width of an interval with 80 % of a normal distribution, in standard deviations.
+inline constexpr double halfOf80 = 1.2815515655446004;
+
+/// Everything that a source can move.
+struct StrikeInputs {
+    Delivery delivery;
+    Contact contact;
+    Surroundings around;
+    StrikeLaw law;
+
+    ShotResult play() const { return calcShotWith(delivery, contact, around, law); }
+};
+
+/// One source: its standard deviation, and the move by so much.
+struct SourceMove {
+    double sd;
+    std::function<void(StrikeInputs&, double)> by;
+};
+
+/// Those of ball, face, head and ground, which two shots have in common.
+std::vector<SourceMove> movesOfParameters(const SpreadSource& source);
+/// Those of the club's delivery, which differ from shot to shot.
+std::vector<SourceMove> movesOfDelivery(const SpreadSource& source);
+
+}  // namespace wedgeon
