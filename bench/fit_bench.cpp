@@ -6,6 +6,7 @@
 #include <cstdio>
 #include <fstream>
 
+#include "tune/calibrate.h"
 #include "tune_shots.h"
 
 namespace {
@@ -28,15 +29,18 @@ double fastestOf(int times, const auto& work) {
 int main(int argc, char** argv) {
     if (argc != 2) return 2;
     const auto shots = bench::manyTuneShots();
+    // The peer gets the readings as they were calibrated: it is the solver that is compared.
+    const std::vector<Delivery> clubs =
+        tune::calibratedClubs(tune::Calibration::ofClubs(shots), fitStrike(shots).errorShare);
     std::ofstream out(argv[1]);
     out.precision(17);
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const TuneShot& s = shots[i];
         const Contact prior = Predictor({}, s.conditions).contact();
         out << i % 3 << ' ' << (s.conditions.ball == BallKind::Range ? 1 : 0) << ' '
-            << prior.friction << ' ' << prior.tangentialRestitution << ' ' << s.read.clubSpeed_mps
-            << ' ' << s.read.attack_rad << ' ' << s.read.dynamicLoft_rad << ' ' << s.ballSpeed_mps
-            << ' ' << s.launch_rad << ' ' << s.spin_radps << '\n';
+            << prior.friction << ' ' << prior.tangentialRestitution << ' ' << clubs[i].clubSpeed_mps
+            << ' ' << clubs[i].attack_rad << ' ' << clubs[i].dynamicLoft_rad << ' '
+            << s.ballSpeed_mps << ' ' << s.launch_rad << ' ' << s.spin_radps << '\n';
     }
     out.close();
     TuneResult fit;

@@ -19,15 +19,16 @@ data = np.loadtxt(sys.argv[1])
 group, ball = data[:, 0].astype(int), data[:, 1].astype(int)
 mu0, et0, v, attack, loft, speed, launch, spin = data[:, 2:].T
 groups, balls = group.max() + 1, ball.max() + 1
-count = 4 + groups + balls
+count = 5 + groups + balls
 
 
 def strike(x):
     a, d = attack - BIAS * x[2], loft - BIAS * x[1]
     vn, u = v * np.cos(d - a), v * np.sin(d - a)
     e = 0.878 + 0.02 * x[0] - 0.003 * vn
-    mu = mu0 * np.exp(0.20 * x[3] + 0.08 * x[4:4 + groups][group])
-    et = et0 + 0.06 * x[4 + groups:][ball]
+    mu = mu0 * np.exp(0.20 * x[3] + 0.08 * x[5:5 + groups][group])
+    slope = 0.0091 + 0.003 * x[4]
+    et = np.clip(et0 + 0.06 * x[5 + groups:][ball] + slope * (30 - vn), 0, 0.6)
     jn = M * vn * (1 + e) / (1 + M / HEAD)
     jg = (1 + et) * M * u / (1 + 1 / ALPHA + M / HEAD)
     jt = jg * (1 + (jg / (mu * jn)) ** 6) ** (-1 / 6)
@@ -70,4 +71,4 @@ for _ in range(2):
 first = [int(np.argmax(group == g)) for g in range(groups)]
 print(json.dumps({
     "seconds": best, "restitution0": 0.878 + 0.02 * x[0], "loft_bias_deg": np.degrees(BIAS * x[1]),
-    "friction": [mu0[i] * float(np.exp(0.20 * x[3] + 0.08 * x[4 + g])) for g, i in enumerate(first)]}))
+    "friction": [mu0[i] * float(np.exp(0.20 * x[3] + 0.08 * x[5 + g])) for g, i in enumerate(first)]}))

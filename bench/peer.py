@@ -15,7 +15,7 @@ from scipy.integrate import solve_ivp
 
 G, R, M = 9.80665, 0.02135, 0.04593
 K = 1.225 * np.pi * R * R / (2 * M)
-MU, STIMP = 0.40, 10.0
+MU, STIMP = 0.38, 10.0
 ROLL = 1.83 ** 2 / (2 * 0.3048 * STIMP)
 
 
@@ -23,8 +23,8 @@ def acceleration(v, spin):
     speed = np.sqrt((v * v).sum(0))
     s = np.minimum(R * spin / speed, 1.0)
     reynolds = 2 * R * speed / 1.5e-5
-    cd = 0.277 + 0.288 / (1 + np.exp((reynolds - 45000) / 7000)) + 0.170 * s
-    cl = 0.380 * s / (0.045 + s)
+    cd = 0.282 + 0.288 / (1 + np.exp((reynolds - 63800) / 12000)) + 0.075 * s
+    cl = 0.367 * s / (0.045 + s)
     a = np.empty_like(v)  # backspin about +z: lift is square to the velocity, upwards
     a[0] = -K * cd * speed * v[0] - K * cl * speed * v[1]
     a[1] = -K * cd * speed * v[1] + K * cl * speed * v[0] - G
@@ -78,22 +78,20 @@ def run(v, w):
         i = np.flatnonzero(hopping)
         sx, sy, sw = vx[i], vy[i], w[i]
         speed = np.hypot(sx, sy)
-        phi = np.arctan2(np.abs(sx), -sy)
-        dent = np.radians(15.4) * speed / 18.6 * phi / np.radians(44.4) * np.sign(sx)
+        steep = np.radians(16) * (-sy / 13.3) ** 0.9 * (np.abs(sx) / speed / 0.70) ** 3
+        shallow = np.arctan2(-sy, np.abs(sx))
+        dent = steep * (1 + (steep / shallow) ** 6) ** (-1 / 6) * np.sign(sx)
         nx, ny = -np.sin(dent), np.cos(dent)
         p = -(sx * nx + sy * ny)
         e = np.where(p < 20, np.minimum(0.510 - 0.0375 * p + 0.000903 * p * p, 0.8), 0.120)
         push = (1 + e) * p
         tang = sx * ny - sy * nx  # along (ny, -nx)
+        tang = tang - np.minimum(ROLL / G * push, np.abs(tang)) * np.sign(tang)
         c = tang + sw * R
-        grip = 2 / 7 * np.abs(c) <= MU * push
-        j = np.minimum(MU * push, 2 / 7 * np.abs(c)) * -np.sign(c)
+        j = np.minimum(MU / (1 + p / 24) * push, 2 / 7 * np.abs(c)) * -np.sign(c)
         tang = tang + j
         sw = sw + 5 / (2 * R) * j
-        loss = np.minimum(ROLL / G * push, np.abs(tang)) * np.sign(tang)
-        tang = tang - loss
-        sw = np.where(grip, sw + loss / R, sw)
-        sx, sy = tang * ny + e * p * nx, -tang * nx + e * p * ny
+        sx, sy = tang * ny + e * p * nx, np.maximum(-tang * nx + e * p * ny, 0)
         vx[i], vy[i], w[i] = sx, sy, sw
         on = sy * sy / (2 * G) >= 0.005
         j_ = i[on]

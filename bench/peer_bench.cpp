@@ -46,8 +46,8 @@ double carryByLibrary(const Launch& launch) {
         const double speed = std::sqrt(s[3] * s[3] + s[4] * s[4] + s[5] * s[5]);
         const double S = std::min(r * w / speed, 1.0);
         const double re = 2 * r * speed / constants::airViscosity_m2ps;
-        const double cd = 0.277 + 0.288 / (1 + std::exp((re - 45000) / 7000)) + 0.170 * S;
-        const double cl = 0.380 * S / (0.045 + S);
+        const double cd = 0.282 + 0.288 / (1 + std::exp((re - 63800) / 12000)) + 0.075 * S;
+        const double cl = 0.367 * S / (0.045 + S);
         d = {s[3],
              s[4],
              s[5],

@@ -295,8 +295,9 @@ TEST_F(PseudoTest, EveryPageOfATuning) {
 
 TEST_F(PseudoTest, EveryDialog) {
     openDemo();
-    for (const char* entry : {"Keys and marks", "About Wedgeon", "Listen to a launch monitor",
-                              "Restore a backup", "Save this view", "Open shots"})
+    for (const char* entry :
+         {"Keys and marks", "About Wedgeon", "Listen to a launch monitor", "Restore a backup",
+          "Save this view", "Open shots", "Own launch window"})
         lookAtDialog(QString::fromLatin1(entry), [&] { actionOf(entry)->trigger(); });
     window_->openFile(write(QStringLiteral("larches.csv"),
                             "Who,Swing speed,Elevation,carry [m]\nRuna,48,31,44\nOdo,50,32,x\n"));

@@ -1,20 +1,25 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Shape's drawer in the real window: why, ask, compare, recipes and schools, the mid-iron.
+#include <QApplication>
 #include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
+#include <QDialog>
 #include <QDoubleSpinBox>
 #include <QStandardPaths>
 #include <QTableWidget>
+#include <QTimer>
 #include <QToolButton>
 
 #include "start_state.h"
 #include "text/schools.h"
 #include "text/units.h"
+#include "views/shape/shape_view.h"
 #include "wedgeon/explain/explain.h"
 #include "wedgeon/inverse/inverse.h"
 #include "wedgeon/school/school.h"
+#include "wedgeon/shot/spin_window.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -392,6 +397,46 @@ TEST_F(DrawerTest, TheSameTurnOnAMidIron) {
     turn->setFocus();
     QTest::keyClick(turn, Qt::Key_Right);
     EXPECT_NEAR(number("Face opened")->value(), open + 1, 0.06);
+}
+
+TEST_F(DrawerTest, TheCoachsOwnLaunchWindowIsDrawnOnceHeHasOne) {
+    const auto spin = [this] {
+        return byName<Drawing>(QStringLiteral("Spin against spin loft"))->accessibleDescription();
+    };
+    EXPECT_FALSE(spin().contains(QStringLiteral("Your")));
+    const auto answer = [&](bool has, double from, double to) {
+        QTimer::singleShot(0, [=] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            ASSERT_TRUE(dialog);
+            dialog->findChild<QCheckBox*>()->setChecked(has);
+            const auto fields = dialog->findChildren<QDoubleSpinBox*>();
+            ASSERT_EQ(fields.size(), 2);
+            fields[0]->setValue(from);
+            fields[1]->setValue(to);
+            dialog->accept();
+        });
+        action(QStringLiteral("Own launch window…"))->trigger();
+    };
+    answer(true, 34, 26);
+    EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34° costs"))) << spin().toStdString();
+    // What it costs is the peak's spin less that in its middle.
+    const Predictor g = startPredictor();
+    const ShotResult shot = g.shot(startRecipe());
+    const SpinWindow window = findSpinWindow(shot.swing.delivery, shot.contact);
+    const auto middle = spinAtLaunch(window, radFromDeg(30));
+    ASSERT_TRUE(middle);
+    EXPECT_NEAR(numberAfter(spin(), QStringLiteral("costs")),
+                rpmFromRadps(window.peak.spin_radps - *middle), 5.1);
+    // It is there the next time, and gone when he takes it back.
+    auto* view = window_->findChild<ShapeView*>();
+    ASSERT_TRUE(view);
+    const QVariantMap kept = view->state();
+    answer(false, 26, 34);
+    EXPECT_FALSE(spin().contains(QStringLiteral("Your")));
+    view->restore(kept);
+    EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34°")));
+    view->restore({{QStringLiteral("launch_from_deg"), QStringLiteral("nonsense")}});
+    EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34°"))) << "nonsense changes nothing";
 }
 
 }  // namespace

@@ -189,9 +189,9 @@ int main(int argc, char** argv) {
 
     // Two groups: the same swing with two wedges.
     auto* filter = byName<QLineEdit>(window, QStringLiteral("Show only shots with these words"));
-    filter->setText(QStringLiteral("runa wedge:54 swing:9"));
+    filter->setText(QStringLiteral("runa wedge:54 swing:rib"));
     trigger(window, QStringLiteral("Take the shown shots as A"));
-    filter->setText(QStringLiteral("odo wedge:54 swing:9"));
+    filter->setText(QStringLiteral("odo wedge:54 swing:rib"));
     trigger(window, QStringLiteral("Take the shown shots as B"));
     filter->setText(QString());
     notice->hide();

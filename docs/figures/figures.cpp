@@ -43,7 +43,7 @@ Conditions pitch() {
 
 Chart spinOverSpinLoft() {
     Chart chart{"Spin against spin loft, 20 m/s", "spin loft [deg]", "spin [rpm]", {}, {}};
-    for (const double friction : {0.45, 0.35, 0.25, 0.15, 0.08}) {
+    for (const double friction : {0.45, 0.40, 0.25, 0.15, 0.08}) {
         Contact contact;
         contact.friction = friction;
         const auto spin = [&](double loft) {

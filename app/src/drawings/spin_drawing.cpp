@@ -39,6 +39,7 @@ void SpinDrawing::refresh() {
                      text::degrees(p->window.peak.spinLoft_rad), lofts(p->window),
                      p->shot.strike.limitedByFriction() ? tr("Friction limits the spin.")
                                                         : tr("Loft limits the spin.")) +
+            (ownWindow_ ? QLatin1Char(' ') + ownWindowWords(p->window) : QString()) +
             (own_.isEmpty() ? QString()
                             : tr(" %1 of this player beside it, brought to this speed.")
                                   .arg(text::shots(own_.size()))));

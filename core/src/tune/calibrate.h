@@ -39,8 +39,6 @@ public:
     std::size_t kinds() const { return kinds_.size(); }
     /// Of how many free readings the covariances are made.
     double free() const { return free_; }
-    /// Deviations of the errors as they are told of devices.
-    const Eigen::VectorXd& errors() const { return errors_; }
     /// The readings as they most likely were.
     Eigen::MatrixXd reads(double share) const;
 

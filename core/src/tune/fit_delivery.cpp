@@ -1,14 +1,12 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What declared set-ups deliver, and how far one swing is from the next.
-#include <Eigen/Cholesky>
 #include <algorithm>
 #include <array>
 #include <map>
 #include <numeric>
 #include <tuple>
 
-#include "tune/calibrate.h"
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
@@ -48,8 +46,6 @@ constexpr double correlationPrior = 10.0;
 /// Deviations beyond which a swing is a mishit.
 constexpr double far = 3.0;
 /// Of a player's low point and depth beside an ordinary one's.
-/// Of what is read of a scatter, what is his at the least.
-constexpr double leastOfRead = 0.3;
 constexpr double leastSkill = 0.4, mostSkill = 2.0;
 
 struct Meant {
@@ -115,19 +111,9 @@ std::string kindOf(const TuneShot& s) {
     return kind;
 }
 
-bool isPossible(const PlayerScatter& s) {
-    Eigen::Matrix<double, scatterCount, scatterCount> m;
-    for (std::size_t a = 0; a < scatterCount; ++a) {
-        for (std::size_t b = 0; b < scatterCount; ++b)
-            m(static_cast<Eigen::Index>(a), static_cast<Eigen::Index>(b)) = s.correlation[a][b];
-    }
-    return Eigen::LLT<Eigen::MatrixXd>(m).info() == Eigen::Success;
-}
-
 /// From differences between swings of one kind that followed each other, over the square root of
 /// two: no middle has to be found first, which few swings find badly.
-std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds,
-                                       const Eigen::VectorXd& errors) {
+std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
     constexpr std::size_t neighbours = 5;
     std::vector<Five> off;
     double free = 0.0;
@@ -169,25 +155,11 @@ std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds,
     }
     for (std::size_t a = 0; a < 5; ++a) {
         // A normal deviation without what lies beyond three of it has 0.9867 of its own.
-        const double read = std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867;
-        const double error = errors[static_cast<Eigen::Index>(a)];
-        out.sd[a] = std::max(
-            {1e-4, leastOfRead * read, std::sqrt(std::max(0.0, read * read - error * error))});
-    }
-    for (std::size_t a = 0; a < 5; ++a) {
+        out.sd[a] = std::max(1e-4, std::sqrt(sum[a][a] / std::max(n, 1.0)) / 0.9867);
         for (std::size_t b = 0; b < 5; ++b) {
-            if (a == b) continue;
-            // The errors of two readings do not go together.
-            const double together = sum[a][b] / std::max(n, 1.0) / (out.sd[a] * out.sd[b]);
+            if (a == b || !(sum[a][a] > 0.0) || !(sum[b][b] > 0.0)) continue;
             out.correlation[a][b] =
-                std::clamp(together, -0.9, 0.9) * free / (free + correlationPrior);
-        }
-    }
-    // Taking the errors off one by one may leave no possible correlations.
-    while (!isPossible(out)) {
-        for (std::size_t a = 0; a < 5; ++a) {
-            for (std::size_t b = 0; b < 5; ++b)
-                if (a != b) out.correlation[a][b] *= 0.9;
+                sum[a][b] / std::sqrt(sum[a][a] * sum[b][b]) * free / (free + correlationPrior);
         }
     }
     // Low point and depth are not measured. On an arc of one radius the low point scatters as the
@@ -287,8 +259,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     each.reserve(kinds.size());
     for (auto& [name, kind] : kinds)
         each.push_back(std::move(kind));
-    out.tuning.scatter =
-        scatterOf(each, std::sqrt(strike.errorShare) * Calibration::ofClubs(shots).errors());
+    out.tuning.scatter = scatterOf(each);
     out.tuning.speeds = speedsOf(shots, strike);
     out.tuning.practised = practisedOf(shots, strike);
 

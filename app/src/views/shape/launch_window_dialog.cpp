@@ -58,7 +58,7 @@ QDoubleSpinBox* LaunchWindowDialog::field(double value_rad, const QString& name)
 
 std::optional<LaunchWindow> LaunchWindowDialog::window() const {
     if (!has_->isChecked()) return std::nullopt;
-    const auto [low, high] = std::minmax(from_->value(), to_->value());
+    const auto [low, high] = std::minmax({from_->value(), to_->value()});
     return LaunchWindow{radFromDeg(low), radFromDeg(high)};
 }
 

@@ -227,10 +227,8 @@ void ShapeView::askForWindow() {
     LaunchWindow today{radFromDeg(25), radFromDeg(35)};
     if (const auto& p = bench_.prediction())
         today = {p->window.from.launch_rad, p->window.to.launch_rad};
-    auto* dialog = new LaunchWindowDialog(ownWindow_, today, this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &QDialog::accepted, this, [this, dialog] { setOwnWindow(dialog->window()); });
-    dialog->open();
+    LaunchWindowDialog dialog(ownWindow_, today, this);
+    if (dialog.exec() == QDialog::Accepted) setOwnWindow(dialog.window());
 }
 
 void ShapeView::keepRecipe() {

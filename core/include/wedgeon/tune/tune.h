@@ -164,7 +164,7 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike,
 /// What the declared set-ups deliver (attack, path, face angle and dynamic loft, the device's
 /// biases taken off; deviations 4 degrees of opening, 3 of lean, 1.5 cm of ball position, 0.2 of
 /// the factors), the scatter and covariance within kinds of swings, and the speed of each kind. The
-/// device's own errors are taken off the scatter. Nothing is said of fewer than six shots.
+/// scatter has the device's own noise in it. Nothing is said of fewer than six shots.
 PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
                                     const TuneOptions& options = {});
 
