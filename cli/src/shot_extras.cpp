@@ -65,19 +65,22 @@ ShotCauses causesOf(const ShotCase& c) {
 
 }  // namespace
 
+PlayerScatter readScatter(Fields player) {
+    PlayerScatter scatter;
+    for (std::size_t i = 0; i < scatterCount; ++i) {
+        const ScatterField& f = scatterFields[i];
+        scatter.sd[i] = player.number(f.key, f.former, scatter.sd[i] / f.factor) * f.factor;
+    }
+    player.finish();
+    scatter.validate();
+    return scatter;
+}
+
 void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     const double samples = in.number("samples", 0);
     const double seed = in.number("seed", 1);
     SimulationOptions options;
     options.gustShare = in.number("gust_pct", 100 * options.gustShare) / 100;
-    options.player.emplace();
-    Fields player = in.child("player");
-    for (std::size_t i = 0; i < scatterCount; ++i) {
-        double& sd = options.player->sd[i];
-        const ScatterField& f = scatterFields[i];
-        sd = player.number(f.key, f.former, sd / f.factor) * f.factor;
-    }
-    player.finish();
     if (samples == 0) return;
     if (!(samples >= 2 && samples <= 2'000'000) || !(seed >= 0 && seed < 9e15)) {
         throw std::invalid_argument("samples must be from 2 to 2000000 and seed from 0 to 9e15");

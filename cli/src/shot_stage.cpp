@@ -39,6 +39,11 @@ ShotCase readShot(Fields& in) {
     c.conditions = store::readConditionsFields(in);
     c.recipe = store::readRecipeFields(in);
     c.hand = named(in, "hand", "right", hands).value;
+    if (in.has("player")) {
+        auto player = std::make_shared<Tuning>();
+        player->delivery.scatter = readScatter(in.child("player"));
+        c.player = std::move(player);
+    }
     return c;
 }
 

@@ -18,11 +18,13 @@ struct ShotCase {
     Recipe recipe;
     Hand hand = Hand::Right;
     Conditions conditions;
+    /// Who swings, where his scatter is given: his chances and his simulation are of him.
+    std::shared_ptr<const Tuning> player;
 
-    Predictor predictor() const { return {{"", hand, nullptr}, conditions}; }
+    Predictor predictor() const { return {{"", hand, player}, conditions}; }
 };
 
-/// Reads recipe, hand and conditions; the fields of the extras are left alone.
+/// Reads recipe, hand, player and conditions; the fields of the other extras are left alone.
 ShotCase readShot(Fields& in);
 /// True when the input asks for more than the shot itself.
 bool hasExtras(const Fields& in);
@@ -37,7 +39,9 @@ void runShot(Fields in, JsonText& out);
 /// chances, aim, low point and the like.
 void writeBatchShot(JsonText& out, const BatchResult& result, std::size_t i);
 
-/// samples, seed, gust_pct, player: writes "simulation".
+/// The scatter that a player is given with; an ordinary one's where it is silent.
+PlayerScatter readScatter(Fields player);
+/// samples, seed, gust_pct: writes "simulation".
 void runSimulation(Fields& in, const ShotCase& shot, JsonText& out);
 /// ask: writes "answer".
 void runAsk(Fields& in, const ShotCase& shot, JsonText& out);

@@ -303,5 +303,16 @@ TEST(Predict, WhatIsNestedTooDeepOrSaidTwiceIsRefusedNotACrash) {
     }
 }
 
+TEST(Predict, ChancesAreThoseOfThePlayerWhoIsGiven) {
+    const auto cleanOf = [](const json& player) {
+        json in{{"loft_deg", 58}, {"club_speed_mps", 20}, {"face_open_deg", 10}};
+        if (!player.is_null()) in["player"] = player;
+        return runOne("shot", in)["output"]["clean"].get<double>();
+    };
+    const double ordinary = cleanOf(nullptr);
+    EXPECT_GT(cleanOf({{"low_point_cm", 1}, {"depth_mm", 2}}), ordinary + 0.05);
+    EXPECT_LT(cleanOf({{"low_point_cm", 4}, {"depth_mm", 9}}), ordinary - 0.1);
+}
+
 }  // namespace
 }  // namespace wedgeon::cli

@@ -214,6 +214,7 @@ std::vector<DeliveryTuning::Practised> practisedOf(std::span<const TuneShot> sho
         counts[{r.open_rad, r.lean_rad, r.ballForward_m}] += 1.0;
     }
     std::vector<DeliveryTuning::Practised> out;
+    out.reserve(counts.size());
     for (const auto& [setUp, n] : counts)
         out.push_back({std::get<0>(setUp), std::get<1>(setUp), std::get<2>(setUp), n});
     std::sort(out.begin(), out.end(),

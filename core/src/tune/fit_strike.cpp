@@ -95,7 +95,7 @@ private:
             const Noise before = noise_;
             if (pass == 0) calibrateAnew();
             findNoise();
-            if (std::abs(noise_.speed / before.speed - 1) < sameNoise &&
+            if (pass > 0 && std::abs(noise_.speed / before.speed - 1) < sameNoise &&
                 std::abs(noise_.launch_rad / before.launch_rad - 1) < sameNoise &&
                 std::abs(noise_.spin / before.spin - 1) < sameNoise)
                 break;
@@ -290,7 +290,7 @@ private:
         ceres::Solver::Options how;
         how.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY;
         how.max_num_iterations = 30;
-        how.function_tolerance = 1e-6;
+        how.function_tolerance = 1e-7;
         how.num_threads = static_cast<int>(threadsFor(options_.threads));
         how.logging_type = ceres::SILENT;
         how.callbacks.push_back(&stopper);

@@ -101,7 +101,8 @@ public:
         const int n = num_residuals();
         std::copy(parameters[0], parameters[0] + n, residuals);
         if (jacobians && jacobians[0]) {
-            std::fill(jacobians[0], jacobians[0] + n * n, 0.0);
+            std::fill_n(jacobians[0], static_cast<std::size_t>(n) * static_cast<std::size_t>(n),
+                        0.0);
             for (int k = 0; k < n; ++k)
                 jacobians[0][k * n + k] = 1.0;
         }
