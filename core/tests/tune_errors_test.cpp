@@ -119,8 +119,8 @@ Held heldOf(unsigned seed, std::size_t shots, int repetitions, const Device& dev
 }
 
 #ifdef __SANITIZE_ADDRESS__
-constexpr int usual = 15;  // slow there, and not what the sanitizers look for
-constexpr int slack = 5;
+constexpr int usual = 3;  // slow there, and not what the sanitizers look for
+constexpr int slack = 3;
 #else
 constexpr int usual = 100;
 constexpr int slack = 0;

@@ -394,7 +394,11 @@ TEST(TuneParts, TheTunedIntervalHoldsFourInFiveOfNewShots) {
 TEST(TuneParts, APatternThatIsLeftIsNamedAndChanceIsNot) {
     Coach coach(39);
     int chance = 0;
+#ifdef __SANITIZE_ADDRESS__
+    constexpr int tries = 4;
+#else
     constexpr int tries = 40;
+#endif
     for (int r = 0; r < tries; ++r) {
         const auto shots = coach.days(coach.truth(), 4, 20);
         chance += findResiduals(shots, fitPlayer(shots)).patterns.empty() ? 0 : 1;

@@ -3,6 +3,7 @@
 // Messages as they are told to a debugger.
 #include "wedgeon/store/message.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <sstream>
@@ -41,7 +42,13 @@ Message messageOf(const RangeError& e) {
     constexpr int asTheyAre = -1;
     const Figure low{e.low(), asTheyAre}, high{e.high(), asTheyAre};
     if (!std::isfinite(e.value())) return {Says::NumberNotFinite, e.field(), low, high};
-    return {Says::NumberOutside, e.field(), Figure{e.value(), asTheyAre}, low, high};
+    // A number that is beyond its limit by a hair is told to the hair, or it would look right.
+    const double limit = e.value() < e.low() ? e.low() : e.high();
+    const double beyond = std::abs(e.value() - limit);
+    int decimals = asTheyAre;
+    if (beyond > 0.0 && beyond < 1e-5 * std::max(1.0, std::abs(limit)))
+        decimals = std::min(14, 1 + static_cast<int>(std::ceil(-std::log10(beyond))));
+    return {Says::NumberOutside, e.field(), Figure{e.value(), decimals}, low, high};
 }
 
 }  // namespace wedgeon::store

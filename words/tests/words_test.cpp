@@ -53,6 +53,11 @@ TEST(Words, NumbersHaveTheDecimalsThatTheyAreGiven) {
 
 TEST(Words, ExceptionsOfCoreAndStoreAreSaidAndOthersSayWhatTheySay) {
     EXPECT_EQ(said(RangeError("loft_deg", 95, 5, 80)), "loft_deg is 95; it must be from 5 to 80");
+    EXPECT_EQ(said(RangeError("lean_deg", 45.0000004, -45, 45)),
+              "lean_deg is 45.00000040; it must be from -45 to 45")
+        << "beyond by a hair";
+    EXPECT_EQ(said(RangeError("lean_deg", -45.1, -45, 45)),
+              "lean_deg is -45.1; it must be from -45 to 45");
     EXPECT_EQ(said(RangeError("loft_deg", std::nan(""), 5, 80)),
               "loft_deg is not a finite number; it must be from 5 to 80");
     EXPECT_EQ(said(std::runtime_error("as it is")), "as it is");

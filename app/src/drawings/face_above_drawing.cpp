@@ -5,6 +5,7 @@
 
 #include <QPainter>
 #include <QPainterPath>
+#include <algorithm>
 #include <cmath>
 
 #include "wedgeon/error.h"
@@ -222,8 +223,12 @@ void FaceAboveDrawing::paintClock(QPainter& p, const style::Colours& c) const {
         p.drawLine(at, at + (whole ? 6.0 : 4.0) * toe);
         if (whole) {
             const int hour = (12 + static_cast<int>(side() * half / 2)) % 12;
-            paintText(p, at + 15.0 * toe + QPointF(0, 4), QString::number(hour == 0 ? 12 : hour),
-                      c.soft, f, Qt::AlignHCenter);
+            const QString name = QString::number(hour == 0 ? 12 : hour);
+            QPointF label = at + 15.0 * toe + QPointF(0, 4);
+            // Whole in a narrow panel, too.
+            const double reach = 0.5 * QFontMetricsF(f).horizontalAdvance(name) + 2.0;
+            label.setX(std::clamp(label.x(), reach, canvas().width() - reach));
+            paintText(p, label, name, c.soft, f, Qt::AlignHCenter);
         }
     }
 }

@@ -167,8 +167,13 @@ void FaceOnDrawing::paintStance(QPainter& p, const style::Colours& c) const {
     const bool leadRight = lead.x() > trail.x();
     paintText(p, {lead.x() + (leadRight ? 16 : -16), track + 4}, tr("lead foot"), c.soft, f,
               leadRight ? Qt::AlignLeft : Qt::AlignRight);
-    paintText(p, {trail.x() + (leadRight ? -16 : 16), track + 4}, tr("trail foot"), c.soft, f,
-              leadRight ? Qt::AlignRight : Qt::AlignLeft);
+    // Where the lens leaves no room, one name says which foot the other is.
+    const QString trailFoot = tr("trail foot");
+    const double trailFrom = trail.x() + (leadRight ? -16 : 16);
+    if (QFontMetricsF(f).horizontalAdvance(trailFoot) <= roomBesideLens(trailFrom)) {
+        paintText(p, {trailFrom, track + 4}, trailFoot, c.soft, f,
+                  leadRight ? Qt::AlignRight : Qt::AlignLeft);
+    }
 }
 
 void FaceOnDrawing::paintClub(QPainter& p, const BenchState& state, const QPen& pen) const {
@@ -211,6 +216,10 @@ void FaceOnDrawing::paintClubs(QPainter& p, const style::Colours& c) const {
     p.setPen(QPen(c.ink, 1.6));
     p.setBrush(c.panel);
     p.drawEllipse(m.toPixel(state.recipe().ballForward_m, 0) + QPointF(0, -9), 9, 9);
+}
+
+double FaceOnDrawing::roomBesideLens(double x) const {
+    return std::abs(x - mirrored(12 + 2 * lens_px)) - 4;
 }
 
 void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
@@ -343,14 +352,18 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const double L = s.swing.lowPoint_m;
     const double b = state.recipe().ballForward_m;
     const double balls = b / constants::ballWidth_m;
-    const QString where = std::abs(balls) < 0.05 ? tr("ball in middle")
-                                                 : tr("ball %1 %2")
-                                                       .arg(text::number(std::abs(balls), 1),
-                                                            balls > 0 ? tr("forward") : tr("back"));
+    const bool middle = std::abs(balls) < 0.05;
+    const QString off = text::number(std::abs(balls), 1);
+    const QString way = balls > 0 ? tr("forward") : tr("back");
+    QString where = middle ? tr("ball in middle") : tr("ball %1 %2").arg(off, way);
     const QPointF low = m.toPixel(L, 0);
     const bool lowRight = low.x() >= m.toPixel(b, 0).x();
     const QPointF ballLabel(m.toPixel(b, 0).x(), ground + 23);
-    paintLabel(p, ballLabel + QPointF(lowRight ? -14 : 14, 0), where, c.predicted, strong, c.panel,
+    const double ballFrom = ballLabel.x() + (lowRight ? -14 : 14);
+    if (lowRight != leftHanded() &&
+        QFontMetricsF(strong).horizontalAdvance(where) > roomBesideLens(ballFrom))
+        where = middle ? tr("middle") : tr("%1 %2").arg(off, way);
+    paintLabel(p, {ballFrom, ballLabel.y()}, where, c.predicted, strong, c.panel,
                lowRight ? Qt::AlignRight : Qt::AlignLeft);
     const QString ahead = text::number(100 * (L - b), 1);
     const double lowFrom = low.x() + (lowRight ? 12 : -12);

@@ -35,6 +35,8 @@ private:
     void paintArc(QPainter& p, const style::Colours& c) const;
     void paintClubs(QPainter& p, const style::Colours& c) const;
     void paintLens(QPainter& p, const style::Colours& c) const;
+    /// From \p x to the lens, for a text that ends at \p x.
+    double roomBesideLens(double x) const;
     void paintChances(QPainter& p, const style::Colours& c) const;
     void paintWords(QPainter& p, const style::Colours& c) const;
     void setLean(double lean_rad);
