@@ -313,10 +313,13 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
                        text::degrees(std::abs(addedLoft_rad_)));
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
-    paintFitted(p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
-                tr("%1 % of its push is sideways. %2")
-                    .arg(text::number(100 * std::abs(normal.z), 0), aimWords(prediction.aim_rad)),
-                c.ink, small);
+    paintFitted(
+        p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
+        tr("%1 % of its push is sideways. %2")
+            .arg(text::number(100 * std::abs(normal.z), 0),
+                 prediction.aim_rad ? tr("Aim %1.").arg(text::sideDegrees(*prediction.aim_rad))
+                                    : aimWords(prediction.aim_rad)),
+        c.ink, small);
 }
 
 void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {

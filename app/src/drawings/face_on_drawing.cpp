@@ -219,7 +219,7 @@ void FaceOnDrawing::paintClubs(QPainter& p, const style::Colours& c) const {
 }
 
 double FaceOnDrawing::roomBesideLens(double x) const {
-    return std::abs(x - mirrored(12 + 2 * lens_px)) - 4;
+    return (leftHanded() ? -1.0 : 1.0) * (x - mirrored(12 + 2 * lens_px)) - 4;
 }
 
 void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {

@@ -27,6 +27,7 @@ public:
     void setOwnShots(QVector<QPointF> shots);
     /// The coach's own window, drawn beside today's; none is drawn until he has one.
     void setOwnWindow(const std::optional<LaunchWindow>& window);
+    const std::optional<LaunchWindow>& ownWindow() const { return ownWindow_; }
     QSize sizeHint() const override { return {330, 300}; }
 
 protected:

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "numeric/root.h"
+#include "shot/sole_factor.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
@@ -107,8 +108,7 @@ SolePass Predictor::solePass(const ShotResult& shot, std::optional<double> depth
 
 SoleScatter Predictor::soleScatter(const Recipe& recipe) const {
     const PlayerScatter scatter = player_.scatter();
-    const double like = player_.tuning ? player_.tuning->delivery.shotsLike(recipe) : 0.0;
-    const double factor = strikeScatterFactor(recipe, like);
+    const double factor = soleFactor(player_, recipe);
     return {factor * scatter.of(Scatter::LowPoint), factor * scatter.of(Scatter::Depth)};
 }
 

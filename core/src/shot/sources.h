@@ -6,13 +6,11 @@
 #include <functional>
 #include <vector>
 
+#include "numeric/normal.h"
 #include "wedgeon/shot/shot.h"
 #include "wedgeon/shot/spread.h"
 
 namespace wedgeon {
-
-/// Half width of an interval with 80 % of a normal distribution, in standard deviations.
-inline constexpr double halfOf80 = 1.2815515655446004;
 
 /// Everything that a source can move.
 struct StrikeInputs {

@@ -9,6 +9,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "shot/sole_factor.h"
 #include "simulate/random_stream.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/error.h"
@@ -70,10 +71,7 @@ public:
           unknown_(predictor.source(options.unknown)),
           lower_(factor(scatter_)) {
         // What is unusual scatters the strike, whoever swings.
-        const double grows =
-            strikeScatterFactor(recipe, predictor.player().tuning
-                                            ? predictor.player().tuning->delivery.shotsLike(recipe)
-                                            : 0.0);
+        const double grows = soleFactor(predictor.player(), recipe);
         for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
             scatter_.sd[static_cast<std::size_t>(s)] *= grows;
     }

@@ -171,7 +171,8 @@ private:
         if (kept >= 1.0) return;
         // Of the readings' variance, 1 - kept was taken for errors.
         const double found = (1.0 - kept * (1.0 + more)) / (1.0 - kept);
-        const double sd = kept * error / (1.0 - kept);
+        // However well the launch is met, the readings' covariances are no better known than this.
+        const double sd = std::max(0.01, kept * error / (1.0 - kept));
         const double weight = 1.0 / (sd * sd);
         const double prior = 1.0 / (shareSd * shareSd);
         share_ = std::clamp((found * weight + prior) / (weight + prior), 0.0, 2.0);
@@ -325,32 +326,21 @@ private:
                          x_[layout_.ballAt(ballOf_[i])]);
     }
 
+    /// Attack and loft move the residuals as the device's biases do, the other way: how the scores
+    /// of each kind of shot move with both together.
+    struct KindScores {
+        Eigen::MatrixXd sum;
+        double shots = 0.0;
+    };
+
     /// To the scores' covariance, what the middles of the kinds hide of the readings' errors.
-    void addHiddenErrors(const ceres::LossFunction& loss, Eigen::MatrixXd& scores) const {
-        const auto n = static_cast<Eigen::Index>(layout_.size());
-        const std::size_t kinds = calibration_.kinds();
-        std::vector<Eigen::MatrixXd> sums(kinds, Eigen::MatrixXd::Zero(n, 2));
-        std::vector<double> counts(kinds, 0.0);
-        for (std::size_t i = 0; i < residuals_.size(); ++i) {
-            const Linearised l = at(i);
-            std::array<double, 3> rho{};
-            loss.Evaluate(l.residual.squaredNorm(), rho.data());
-            const std::size_t kind = calibration_.kindOf(used_[i]);
-            const auto place = placesOf(layout_.groupAt(groupOf_[i]), layout_.ballAt(ballOf_[i]));
-            // Attack and loft move the residuals as the device's biases do, the other way.
-            const Eigen::Matrix<double, localCount, 2> its =
-                -rho[1] / biasSd_rad * l.jacobian.transpose() *
-                (Eigen::Matrix<double, 3, 2>() << l.jacobian.col(2), l.jacobian.col(1)).finished();
-            for (int r = 0; r < localCount; ++r)
-                sums[kind].row(place[static_cast<std::size_t>(r)]) += its.row(r);
-            counts[kind] += 1.0;
-        }
-        for (std::size_t k = 0; k < kinds; ++k) {
-            if (counts[k] <= 0.0) continue;
+    void addHiddenErrors(const std::vector<KindScores>& kinds, Eigen::MatrixXd& scores) const {
+        for (std::size_t k = 0; k < kinds.size(); ++k) {
+            if (kinds[k].shots <= 0.0) continue;
             const Eigen::MatrixXd all = calibration_.hiddenInMiddle(k, share_);
             Eigen::Matrix2d hidden;
             hidden << all(1, 1), all(1, 4), all(4, 1), all(4, 4);
-            scores += sums[k] * hidden * sums[k].transpose() / counts[k];
+            scores += kinds[k].sum * hidden * kinds[k].sum.transpose() / kinds[k].shots;
         }
     }
 
@@ -358,6 +348,7 @@ private:
         const auto n = static_cast<Eigen::Index>(layout_.size());
         Eigen::MatrixXd curvature = Eigen::MatrixXd::Identity(n, n);
         Eigen::MatrixXd scores = Eigen::MatrixXd::Identity(n, n);
+        std::vector<KindScores> kinds(calibration_.kinds(), {Eigen::MatrixXd::Zero(n, 2)});
         if (!folds_.empty())
             parts_.assign(1 + *std::max_element(folds_.begin(), folds_.end()), FitSum(n));
         for (std::size_t i = 0; i < residuals_.size(); ++i) {
@@ -371,9 +362,14 @@ private:
             const Eigen::Matrix<double, localCount, 1> pull = l.jacobian.transpose() * l.residual;
             const Eigen::Matrix<double, localCount, localCount> bend =
                 rho[1] * l.jacobian.transpose() * l.jacobian + 2 * rho[2] * pull * pull.transpose();
+            KindScores& kind = kinds[calibration_.kindOf(used_[i])];
+            kind.shots += 1.0;
             FitSum* part = folds_.empty() ? nullptr : &parts_[folds_[used_[i]]];
             for (int r = 0; r < localCount; ++r) {
                 if (part) part->pull[place[static_cast<std::size_t>(r)]] -= rho[1] * pull[r];
+                const Eigen::Vector3d its = -rho[1] / biasSd_rad * l.jacobian.col(r);
+                kind.sum.row(place[static_cast<std::size_t>(r)]) +=
+                    Eigen::RowVector2d(its.dot(l.jacobian.col(2)), its.dot(l.jacobian.col(1)));
                 for (int c = 0; c < localCount; ++c) {
                     const Eigen::Index row = place[static_cast<std::size_t>(r)];
                     const Eigen::Index column = place[static_cast<std::size_t>(c)];
@@ -383,7 +379,7 @@ private:
                 }
             }
         }
-        addHiddenErrors(loss, scores);
+        addHiddenErrors(kinds, scores);
         curvature_ = curvature;
         const Eigen::LDLT<Eigen::MatrixXd> solver(curvature);
         const Eigen::MatrixXd inverse = solver.solve(Eigen::MatrixXd::Identity(n, n));

@@ -10,10 +10,12 @@
 #include <stop_token>
 #include <vector>
 
+#include "numeric/normal.h"
+
 namespace wedgeon::tune {
 
-inline constexpr double z80 = 1.2815515655446004;  ///< half an 80 % interval, in deviations
-inline constexpr double madToSd = 1.4826;          ///< median absolute deviation of a normal
+inline constexpr double z80 = halfOf80;
+inline constexpr double madToSd = 1.4826;  ///< median absolute deviation of a normal
 
 double medianOf(std::vector<double> v);
 /// The value below which the share \p q lies; 0 of nothing.

@@ -200,9 +200,9 @@ QVariantMap ShapeView::state() const {
     for (const Page& p : pages_) {
         if (p.page == drawer_->current()) out[QStringLiteral("drawer")] = p.key;
     }
-    if (ownWindow_) {
-        out[windowFrom] = degFromRad(ownWindow_->from_rad);
-        out[windowTo] = degFromRad(ownWindow_->to_rad);
+    if (const auto& own = spin_->ownWindow()) {
+        out[windowFrom] = degFromRad(own->from_rad);
+        out[windowTo] = degFromRad(own->to_rad);
     }
     return out;
 }
@@ -215,20 +215,15 @@ void ShapeView::restore(const QVariantMap& state) {
     const double from = state.value(windowFrom).toDouble();
     const double to = state.value(windowTo).toDouble();
     if (from > 0.0 && from <= to && to < 90.0)
-        setOwnWindow(LaunchWindow{radFromDeg(from), radFromDeg(to)});
-}
-
-void ShapeView::setOwnWindow(const std::optional<LaunchWindow>& window) {
-    ownWindow_ = window;
-    spin_->setOwnWindow(window);
+        spin_->setOwnWindow(LaunchWindow{radFromDeg(from), radFromDeg(to)});
 }
 
 void ShapeView::askForWindow() {
     LaunchWindow today{radFromDeg(25), radFromDeg(35)};
     if (const auto& p = bench_.prediction())
         today = {p->window.from.launch_rad, p->window.to.launch_rad};
-    LaunchWindowDialog dialog(ownWindow_, today, this);
-    if (dialog.exec() == QDialog::Accepted) setOwnWindow(dialog.window());
+    LaunchWindowDialog dialog(spin_->ownWindow(), today, this);
+    if (dialog.exec() == QDialog::Accepted) spin_->setOwnWindow(dialog.window());
 }
 
 void ShapeView::keepRecipe() {

@@ -5,9 +5,7 @@
 #pragma once
 
 #include <QString>
-#include <optional>
 
-#include "drawings/spin_drawing.h"
 #include "views/view.h"
 
 class QHBoxLayout;
@@ -22,6 +20,7 @@ class FlightDrawing;
 class Headline;
 class RecipeLine;
 class RecipePage;
+class SpinDrawing;
 
 class ShapeView : public View {
     Q_OBJECT
@@ -52,7 +51,6 @@ private:
     void openRecipes();
     void exportRecipes();
     void askForWindow();
-    void setOwnWindow(const std::optional<LaunchWindow>& window);
 
     Workbench& bench_;
     Headline* headline_;
@@ -65,7 +63,6 @@ private:
     QWidget *spinPanel_, *worthPanel_;
     Drawer* drawer_;
     RecipePage* recipePage_;
-    std::optional<LaunchWindow> ownWindow_;
     /// A page of the drawer, the key that it is remembered by and the keys that open it.
     struct Page {
         DrawerPage* page;
