@@ -24,12 +24,6 @@ QString mirrored(const QString& text) {
     return out.replace(leftBehind, leftOut);
 }
 
-/// Without where 80 of 100 played swings rest: a left-hander's are others, as likely.
-QString withoutSwings(QString text) {
-    static const QRegularExpression swings(QStringLiteral("80 rest between [^.]*\\.[^.]*\\.[^.]*"));
-    return text.replace(swings, QString());
-}
-
 class LeftHanderTest : public WindowTest {
 protected:
     void SetUp() override {}
@@ -131,11 +125,10 @@ TEST_F(LeftHanderTest, EveryViewTellsTheMirrorInTheSameWords) {
     EXPECT_GT(right.size(), 60);
     int sided = 0;
     for (qsizetype i = 0; i < right.size(); ++i) {
-        EXPECT_EQ(withoutSwings(right[i]).toStdString(),
-                  withoutSwings(mirrored(left[i])).toStdString());
+        EXPECT_EQ(right[i].toStdString(), mirrored(left[i]).toStdString());
         sided += right[i] != left[i] ? 1 : 0;
     }
-    EXPECT_GE(sided, 4) << "something must have a side at all";
+    EXPECT_GE(sided, 3) << "something must have a side at all";
 }
 
 }  // namespace

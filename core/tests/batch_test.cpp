@@ -87,7 +87,7 @@ TEST(Batch, EveryInstructionSetOfThisMachineAgrees) {
     if (__builtin_cpu_supports("avx2") && __builtin_cpu_supports("fma"))
         plays.push_back(batch::playAvx2);
     for (const batch::Play play : plays) {
-        play(in.data(), out.data(), 0, 64);
+        play({in.data(), out.data(), nullptr}, 0, 64);
         for (std::size_t i = 0; i < 64; ++i) {
             if (!best.valid[i]) continue;
             const double want = best(Outcome::Total, i);
@@ -140,6 +140,96 @@ TEST(Batch, StartsFromDeliveriesWithMishitsToo) {
         }
     }
     EXPECT_GT(compared, 400);
+}
+
+Line randomLine(test::RandomCases& random) {
+    Line line;
+    // Neighbours of another slope across leave a step beside the line, where the last bit decides.
+    const double across = random.between(-0.03, 0.03);
+    const int zones = 1 + static_cast<int>(random.between(0, 6.99));
+    for (int k = 0; k < zones; ++k) {
+        Zone z = Zone::of(random.pick<ZoneKind>(6), random.between(0.5, 25));
+        if (k + 1 == zones && z.kind == ZoneKind::Water) z = Zone::of(ZoneKind::Green, 20);
+        z.slopeAlong = random.between(-0.2, 0.2);
+        z.slopeAcross = across;
+        line.zones.push_back(z);
+    }
+    const int obstacles = static_cast<int>(random.between(0, 3.99));
+    for (int k = 0; k < obstacles; ++k)
+        line.obstacles.push_back({random.between(-0.0, 40), random.between(0, 6), ""});
+    return line;
+}
+
+TEST(Batch, AgreesWithTheSingleShotOverALine) {
+    test::RandomCases random(85);
+    int compared = 0, blocked = 0, wet = 0, left = 0;
+    for (int n = 0; n < 60; ++n) {
+        Scene scene = random.scene();
+        if (n % 3 == 0) scene.air.windAhead_mps = scene.air.windRight_mps = 0;
+        scene.line = randomLine(random);
+        const Predictor over = predictor(scene);
+        ShotBatch batch(over.surroundings().terrain);
+        struct Struck {
+            Delivery delivery;
+            double firmer, rougher;
+        };
+        std::vector<Struck> all;
+        Contact contact = over.contact();
+        batch.resize(45);
+        for (std::size_t i = 0; i < 45; ++i) {
+            all.push_back({random.delivery(), random.between(0.8, 1.2), random.between(0.8, 1.2)});
+            if (i % 4 == 0) all[i].delivery.dynamicLoft_rad = random.degrees(-5, 20);
+            batch.setOver(i, all[i].delivery, contact, {}, scene.air, all[i].firmer,
+                          all[i].rougher);
+        }
+        const BatchResult r = calcBatch(batch, 2);
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            Surroundings around = over.surroundings();
+            around.terrain = std::make_shared<const Terrain>(
+                over.surroundings().terrain->scaled(all[i].firmer, all[i].rougher));
+            try {
+                const ShotResult s = calcShotWith(all[i].delivery, contact, around);
+                ASSERT_TRUE(r.valid[i]) << n << ' ' << i;
+                for (const OutcomeInfo& o : outcomes()) {
+                    const double want = valueOf(s, o.outcome);
+                    // What creeps down a slope for minutes, step by step, adds up its last bits.
+                    const double bound = s.run.ranAway ? 0.1 : 1e-5 * (1 + std::abs(want));
+                    EXPECT_NEAR(r(o.outcome, i), want, bound) << o.key << " of " << n << ' ' << i;
+                }
+                EXPECT_EQ(r(Extra::Contacts, i), s.run.contacts) << n << ' ' << i;
+                EXPECT_EQ(r(Extra::Zone, i), static_cast<double>(s.run.zone)) << n << ' ' << i;
+                EXPECT_EQ(r(Extra::InWater, i) > 0.5, s.run.inWater) << n << ' ' << i;
+                EXPECT_EQ(r(Extra::BlockedBy, i), s.blockedBy) << n << ' ' << i;
+                if (std::isfinite(s.leastClearance_m)) {
+                    EXPECT_NEAR(r(Extra::LeastClearance, i), s.leastClearance_m, 1e-6);
+                }
+                EXPECT_EQ(r.behaviour(i).behaviour, s.behaviour.behaviour) << n << ' ' << i;
+                ++compared;
+                blocked += s.blockedBy >= 0;
+                wet += s.run.inWater;
+                left += s.run.zone != over.surroundings().terrain->planeAt(s.flight.landing_m.x);
+            } catch (const RangeError& e) {
+                EXPECT_FALSE(r.valid[i]) << n << ' ' << i << ": " << e.what();
+            }
+        }
+    }
+    EXPECT_GT(compared, 2000);
+    EXPECT_GT(blocked, 100);
+    EXPECT_GT(wet, 100);
+    EXPECT_GT(left, 100);
+}
+
+TEST(Batch, RefusesAPredictionOverAnotherLine) {
+    test::RandomCases random(86);
+    Scene scene = test::pitch();
+    scene.line = randomLine(random);
+    const Predictor over = predictor(scene);
+    ShotBatch plain, same(over.surroundings().terrain);
+    EXPECT_FALSE(plain.add({}, over));
+    EXPECT_EQ(plain.size(), 0u);
+    EXPECT_TRUE(same.add({}, over));
+    EXPECT_FALSE(same.add({}, predictor(test::pitch())));
+    EXPECT_NEAR(calcBatch(same)(Outcome::Total, 0), over.shot({}).total_m(), 1e-6);
 }
 
 TEST(Batch, AFlightShorterThanTheFirstStepLandsWhereItLands) {

@@ -5,8 +5,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "batch/columns.h"
+#include "batch/over.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
@@ -62,50 +64,64 @@ bool isValid(const BatchResult& r, std::size_t i) {
 }  // namespace
 
 bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
-    if (predictor.surroundings().terrain) return false;
-    const Swing swing = predictor.swing(recipe);
     const Surroundings& around = predictor.surroundings();
+    if (around.terrain != line_) return false;
+    const Swing swing = predictor.swing(recipe);
     around.air.validate();
-    around.ground.validate();
+    if (!line_) around.ground.validate();
     const std::size_t at = size();
     resize(at + 1);
-    set(at, swing.delivery, predictor.contact(), {}, around.air, around.ground);
+    if (line_) {
+        setOver(at, swing.delivery, predictor.contact(), {}, around.air, 1.0, 1.0);
+    } else {
+        set(at, swing.delivery, predictor.contact(), {}, around.air, around.ground);
+    }
     return true;
 }
 
-void ShotBatch::set(std::size_t shot, const Delivery& d, const Contact& contact,
-                    const StrikeLaw& law, const Air& air, const Ground& ground) {
-    const Plane plane = ground.plane();
+void ShotBatch::setStrike(std::size_t shot, const Delivery& d, const Contact& contact,
+                          const StrikeLaw& law, const Air& air) {
     constexpr double r = constants::ballRadius_m;
     const double airK =
         air.density_kgpm3() * constants::pi * r * r / (2.0 * constants::ballMass_kg);
     const bool still = air.windAhead_mps == 0.0 && air.windRight_mps == 0.0;
     const bool swung = d.clubSpeed_mps >= leastClub_mps && d.clubSpeed_mps <= mostClub_mps;
-    const std::array<double, columnCount> row{
-        swung ? d.clubSpeed_mps * contact.speedKept : std::nan(""),
-        d.attack_rad,
-        d.path_rad,
-        d.dynamicLoft_rad,
-        d.faceAngle_rad,
-        contact.friction,
-        contact.tangentialRestitution,
-        contact.tangentialSlope_spm,
-        contact.restitutionScale,
-        law.restitution0,
-        law.headMass_kg * contact.headShare,
-        air.drag * airK,
-        air.lift * airK,
-        air.windAhead_mps,
-        air.windRight_mps,
-        still ? 1.0 : 0.0,
-        plane.firmness,
-        plane.friction,
-        plane.rolling_mps2,
-        plane.normal.x,
-        plane.normal.y,
-        plane.normal.z};
-    for (std::size_t c = 0; c < columnCount; ++c)
-        columns_[c][shot] = row[c];
+    const auto put = [&](batch::In column, double value) { columns_[column][shot] = value; };
+    put(batch::Speed, swung ? d.clubSpeed_mps * contact.speedKept : std::nan(""));
+    put(batch::Attack, d.attack_rad);
+    put(batch::Path, d.path_rad);
+    put(batch::DynamicLoft, d.dynamicLoft_rad);
+    put(batch::FaceAngle, d.faceAngle_rad);
+    put(batch::Friction, contact.friction);
+    put(batch::TangentialRestitution, contact.tangentialRestitution);
+    put(batch::TangentialSlope, contact.tangentialSlope_spm);
+    put(batch::RestitutionScale, contact.restitutionScale);
+    put(batch::Restitution0, law.restitution0);
+    put(batch::HeadMass, law.headMass_kg * contact.headShare);
+    put(batch::AirDrag, air.drag * airK);
+    put(batch::AirLift, air.lift * airK);
+    put(batch::WindAhead, air.windAhead_mps);
+    put(batch::WindRight, air.windRight_mps);
+    put(batch::Still, still ? 1.0 : 0.0);
+}
+
+void ShotBatch::set(std::size_t shot, const Delivery& d, const Contact& contact,
+                    const StrikeLaw& law, const Air& air, const Ground& ground) {
+    setStrike(shot, d, contact, law, air);
+    const Plane plane = ground.plane();
+    columns_[batch::Firmness][shot] = plane.firmness;
+    columns_[batch::TurfFriction][shot] = plane.friction;
+    columns_[batch::Rolling][shot] = plane.rolling_mps2;
+    columns_[batch::NormalX][shot] = plane.normal.x;
+    columns_[batch::NormalY][shot] = plane.normal.y;
+    columns_[batch::NormalZ][shot] = plane.normal.z;
+}
+
+void ShotBatch::setOver(std::size_t shot, const Delivery& d, const Contact& contact,
+                        const StrikeLaw& law, const Air& air, double firmer, double rougher) {
+    setStrike(shot, d, contact, law, air);
+    columns_[batch::Firmness][shot] = firmer;
+    columns_[batch::TurfFriction][shot] = rougher;
 }
 
 void ShotBatch::reserve(std::size_t shots) {
@@ -135,7 +151,7 @@ namespace {
 
 /// The shots after the last full group, in columns filled up with copies of the last one.
 void playRest(const ShotBatch& shots, const std::array<double*, batch::outCount>& out,
-              std::size_t done) {
+              const batch::LineView* line, std::size_t done) {
     const std::size_t left = shots.size() - done;
     std::array<std::array<double, batch::padding>, ShotBatch::columnCount> in;
     std::array<std::array<double, batch::padding>, batch::outCount> results;
@@ -149,7 +165,7 @@ void playRest(const ShotBatch& shots, const std::array<double*, batch::outCount>
     }
     for (std::size_t c = 0; c < results.size(); ++c)
         outAt[c] = results[c].data();
-    build().play(inAt.data(), outAt.data(), 0, batch::padding);
+    build().play({inAt.data(), outAt.data(), line}, 0, batch::padding);
     for (std::size_t c = 0; c < results.size(); ++c) {
         std::copy_n(results[c].begin(), left, out[c] + done);
     }
@@ -171,15 +187,24 @@ BatchResult calcBatch(const ShotBatch& shots, unsigned threads) {
         out[c] = column.data();
     }
 
+    std::vector<batch::Stretch> stretches;
+    std::vector<batch::Standing> standing;
+    std::optional<batch::LineView> line;
+    if (shots.line()) {
+        stretches = batch::stretchesOf(*shots.line());
+        standing = batch::standingOn(*shots.line());
+        line.emplace(*shots.line(), stretches, standing);
+    }
+    const batch::Table table{in.data(), out.data(), line ? &*line : nullptr};
     const unsigned cores = threadsFor(threads);
     const std::size_t groups = n / batch::padding;
     const std::size_t parts =
         std::clamp<std::size_t>(cores, 1, std::max<std::size_t>(groups / 8, 1));
     runParts(parts, cores, [&](std::size_t part) {
-        build().play(in.data(), out.data(), part * groups / parts * batch::padding,
+        build().play(table, part * groups / parts * batch::padding,
                      (part + 1) * groups / parts * batch::padding);
     });
-    if (n % batch::padding != 0) playRest(shots, out, groups * batch::padding);
+    if (n % batch::padding != 0) playRest(shots, out, table.line, groups * batch::padding);
     for (std::size_t i = 0; i < n; ++i) {
         if (isValid(result, i)) {
             result.valid[i] = 1;

@@ -24,10 +24,10 @@ enum In : std::size_t {
     AirLift,
     WindAhead,
     WindRight,
-    Still,  // 1 or 0
-    Firmness,
-    TurfFriction,
-    Rolling,
+    Still,         // 1 or 0
+    Firmness,      // over a line: factor on its firmness
+    TurfFriction,  // over a line: factor on its friction
+    Rolling,       // from here on of no use over a line
     NormalX,
     NormalY,
     NormalZ,
@@ -35,15 +35,23 @@ enum In : std::size_t {
 };
 
 /// outcomeCount outcomes, then extraCount extras.
-inline constexpr std::size_t outCount = 17 + 11;
+inline constexpr std::size_t outCount = 17 + 15;
+
+struct LineView;
+
+/// The columns, and the line that all shots go over, where there is one.
+struct Table {
+    const double* const* in;
+    double* const* out;
+    const LineView* line;
+};
 
 /// Plays shots [from, to), both multiples of \p width; columns are padded to it.
-using Play = void (*)(const double* const* in, double* const* out, std::size_t from,
-                      std::size_t to);
+using Play = void (*)(const Table& table, std::size_t from, std::size_t to);
 
-void playBaseline(const double* const* in, double* const* out, std::size_t from, std::size_t to);
-void playAvx2(const double* const* in, double* const* out, std::size_t from, std::size_t to);
-void playAvx512(const double* const* in, double* const* out, std::size_t from, std::size_t to);
+void playBaseline(const Table& table, std::size_t from, std::size_t to);
+void playAvx2(const Table& table, std::size_t from, std::size_t to);
+void playAvx512(const Table& table, std::size_t from, std::size_t to);
 
 /// Columns are padded to this many shots: two of the widest vectors.
 inline constexpr std::size_t padding = 16;

@@ -7,8 +7,8 @@ namespace wedgeon::batch {
 
 struct Avx2Tag;
 
-void playAvx2(const double* const* in, double* const* out, std::size_t from, std::size_t to) {
-    Player<Avx2Tag>::play(in, out, from, to);
+void playAvx2(const Table& table, std::size_t from, std::size_t to) {
+    Player<Avx2Tag>::play(table, from, to);
 }
 
 }  // namespace wedgeon::batch

@@ -7,8 +7,8 @@ namespace wedgeon::batch {
 
 struct Avx512Tag;
 
-void playAvx512(const double* const* in, double* const* out, std::size_t from, std::size_t to) {
-    Player<Avx512Tag>::play(in, out, from, to);
+void playAvx512(const Table& table, std::size_t from, std::size_t to) {
+    Player<Avx512Tag>::play(table, from, to);
 }
 
 }  // namespace wedgeon::batch

@@ -7,8 +7,8 @@ namespace wedgeon::batch {
 
 struct BaselineTag;
 
-void playBaseline(const double* const* in, double* const* out, std::size_t from, std::size_t to) {
-    Player<BaselineTag>::play(in, out, from, to);
+void playBaseline(const Table& table, std::size_t from, std::size_t to) {
+    Player<BaselineTag>::play(table, from, to);
 }
 
 }  // namespace wedgeon::batch

@@ -96,15 +96,9 @@ FlightResult calcFlightOver(const Launch& launch, const Air& air, const Terrain&
     requireLaunch(launch);
     air.validate();
     const auto fixed = kernel::flightAir(launch.spin_radps, air);
-    constexpr int checks = 8;  // half a metre or less between looks at the ground
-    const auto end = kernel::fly(
-        fixed, launch.velocity_mps, flightStep_s, checks,
-        [&](const State& s) { return s.position.y - terrain.height(s.position.x, s.position.z); },
-        [&](const State& s) {
-            const Vec3 n = terrain.planes()[terrain.planeAt(s.position.x)].normal;
-            return dot(s.velocity, n) / n.y;
-        },
-        recorder(trace));
+    const auto end =
+        kernel::fly(fixed, launch.velocity_mps, flightStep_s, kernel::checksOfGround,
+                    kernel::heightOver(terrain), kernel::climbOver(terrain), recorder(trace));
     return resultOf(end, launch);
 }
 

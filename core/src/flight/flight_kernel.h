@@ -8,6 +8,7 @@
 #include "scalar.h"
 #include "wedgeon/constants.h"
 #include "wedgeon/flight/flight.h"
+#include "wedgeon/ground/terrain.h"
 #include "wedgeon/vec.h"
 
 namespace wedgeon::kernel {
@@ -142,6 +143,46 @@ FlightState<T> findTop(const FlightState<T>& a, const FlightState<T>& b, const T
     return cubicBetween(a, b, h, T(0.5 * (low + high)));
 }
 
+/// Whether the step from \p now to \p next meets the ground, looked at in \p checks parts of it,
+/// and at which fraction \p at of it.
+template <class T, class Ground, class Rate>
+bool findLanding(const FlightState<T>& now, const FlightState<T>& next, const T& h, int checks,
+                 Ground ground, Rate rate, T& at) {
+    double before = valueOf(ground(now));
+    for (int k = 1; k <= checks; ++k) {
+        const double q = static_cast<double>(k) / checks;
+        const double after =
+            valueOf(k == checks ? ground(next) : ground(cubicBetween(now, next, h, T(q))));
+        if (after <= 0.0) {
+            // A flight that ends in its first step starts from the ground: its landing is the
+            // other end of the chord, not this one.
+            const bool starts = before <= 0.0;
+            const double share = starts ? 1.0 : before / (before - after);
+            at = findCrossing(now, next, h, q - (1.0 - share) / checks, ground, rate);
+            return true;
+        }
+        before = after;
+    }
+    return false;
+}
+
+/// Looks at the ground in each step over a line: half a metre or less between them.
+inline constexpr int checksOfGround = 8;
+
+/// Height above a line, for fly().
+inline auto heightOver(const Terrain& terrain) {
+    return [&terrain](const FlightState<double>& s) {
+        return s.position.y - terrain.height(s.position.x, s.position.z);
+    };
+}
+/// Its derivative in time.
+inline auto climbOver(const Terrain& terrain) {
+    return [&terrain](const FlightState<double>& s) {
+        const Vec3 n = terrain.planes()[terrain.planeAt(s.position.x)].normal;
+        return dot(s.velocity, n) / n.y;
+    };
+}
+
 inline constexpr double longestFlight_s = 60.0;
 
 /// Flies until \p ground(state) turns negative: the height above whatever lies below. \p rate is
@@ -173,23 +214,17 @@ FlightEnd<T> fly(const FlightAir<T>& air, const Vec3T<T>& velocity, double step_
             end.apex = top.position.y;
             end.apexAt = top.position.x;
         }
-        double before = valueOf(ground(now));
-        for (int k = 1; k <= checks; ++k) {
-            const double q = static_cast<double>(k) / checks;
-            const double after =
-                valueOf(k == checks ? ground(next) : ground(cubicBetween(now, next, h, T(q))));
-            if (after <= 0.0) {
-                // A flight that ends in its first step starts from the ground: its landing is the
-                // other end of the chord, not this one.
-                const bool starts = before <= 0.0;
-                const double share = starts ? 1.0 : before / (before - after);
-                const T at = findCrossing(now, next, h, q - (1.0 - share) / checks, ground, rate);
-                now = cubicBetween(now, next, h, at);
-                end.time = end.time + h * at;
-                record(valueOf(end.time), now);
-                return end;
+        T at(0.0);
+        if (findLanding(now, next, h, checks, ground, rate, at)) {
+            now = cubicBetween(now, next, h, at);
+            end.time = end.time + h * at;
+            // On a bank it can come down before its top.
+            if (valueOf(now.velocity.y) > 0.0) {
+                end.apex = now.position.y;
+                end.apexAt = now.position.x;
             }
-            before = after;
+            record(valueOf(end.time), now);
+            return end;
         }
         now = next;
         end.time = end.time + h;

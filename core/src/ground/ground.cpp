@@ -40,13 +40,11 @@ struct BounceWriter : Writer {
 
 void requireLanding(const Vec3& velocity_mps, const Vec3& spin_radps, const Vec3& normal) {
     const double speed = norm(velocity_mps);
-    requireRange("landing_speed_mps", speed, 0.0, 60);
+    requireRange("landing_speed_mps", speed, 0.0, kernel::fastestLanding_mps);
     requireRange("landing_spin_rpm", norm(spin_radps), 0.0, radpsFromRpm(20000), rpmFromRadps(1.0));
     if (speed > 0.0) {
-        const double into = std::clamp(-dot(velocity_mps, normal) / speed, -1.0, 1.0);
-        // A low one may skim a slope that falls away faster: it runs along it.
-        requireRange("landing_angle_deg", std::asin(into), radFromDeg(-25), constants::pi / 2,
-                     degFromRad(1.0));
+        requireRange("landing_angle_deg", std::asin(kernel::sineInto(velocity_mps, normal, speed)),
+                     -kernel::mostSkim_rad, constants::pi / 2, degFromRad(1.0));
     }
 }
 

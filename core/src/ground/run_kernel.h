@@ -17,6 +17,21 @@ inline constexpr int mostBounces = 400;
 inline constexpr double farthestRun_m = 100.0;
 inline constexpr double longestStep_s = 0.05;
 
+/// A low ball may skim a slope that falls away faster, by this much.
+inline constexpr double mostSkim_rad = radFromDeg(25);
+inline constexpr double fastestLanding_mps = 60.0;
+
+/// Sine of the angle at which a ball of this speed comes into the plane.
+inline double sineInto(const Vec3& velocity, const Vec3& normal, double speed) {
+    return std::clamp(-dot(velocity, normal) / speed, -1.0, 1.0);
+}
+/// Whether the run's laws hold for this landing.
+inline bool canLand(const Vec3& velocity, const Vec3& normal) {
+    const double speed = norm(velocity);
+    if (!(speed <= fastestLanding_mps)) return false;
+    return speed == 0.0 || std::asin(sineInto(velocity, normal, speed)) >= -mostSkim_rad;
+}
+
 /// Where and how the ball ends. Positions are absolute.
 template <class T>
 struct RunEnd {

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numeric>
 
 #include "wedgeon/error.h"
 
@@ -89,6 +90,11 @@ void Line::validate() const {
 
 Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
     line.validate();
+    order_.resize(obstacles_.size());
+    std::iota(order_.begin(), order_.end(), std::size_t{0});
+    std::stable_sort(order_.begin(), order_.end(), [&](std::size_t a, std::size_t b) {
+        return obstacles_[a].at_m < obstacles_[b].at_m;
+    });
     double at = 0.0;
     double height = 0.0;
     for (std::size_t i = 0; i < line.zones.size(); ++i) {

@@ -30,13 +30,7 @@ FlightPoint passing(const std::vector<FlightPoint>& trace, double x) {
 
 /// Ends the flight at the first obstacle that it does not clear: the ball drops in front of it.
 void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightPoint>& trace) {
-    std::vector<std::size_t> order(terrain.obstacles().size());
-    for (std::size_t i = 0; i < order.size(); ++i)
-        order[i] = i;
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
-        return terrain.obstacles()[a].at_m < terrain.obstacles()[b].at_m;
-    });
-    for (const std::size_t i : order) {
+    for (const std::size_t i : terrain.obstaclesInOrder()) {
         const Obstacle& o = terrain.obstacles()[i];
         if (o.at_m <= 0.0 || o.at_m >= shot.flight.landing_m.x) continue;
         const FlightPoint at = passing(trace, o.at_m);
@@ -47,14 +41,15 @@ void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightP
         shot.blockedBy = static_cast<int>(i);
         const double fall = std::max(at.position_m.y - ground, 0.0);
         FlightResult& f = shot.flight;
-        f.landing_m = {at.position_m.x - 0.02,
-                       terrain.height(at.position_m.x - 0.02, at.position_m.z), at.position_m.z};
+        const double x = at.position_m.x - stoppedBefore_m;
+        f.landing_m = {x, terrain.height(x, at.position_m.z), at.position_m.z};
         f.carry_m = f.landing_m.x;
         f.side_m = f.landing_m.z;
         // A prior: a tenth of its speed comes back from leaves or a bank, then it falls.
         f.landingVelocity_mps = {-0.1 * std::abs(at.velocity_mps.x),
                                  -std::sqrt(2.0 * constants::gravity_mps2 * fall + 0.01), 0.0};
-        f.landingSpin_radps = 0.2 * f.landingSpin_radps;
+        f.landingSpin_radps =
+            0.2 * std::exp(-constants::spinDecay_ps * at.time_s) * shot.strike.launch.spin_radps;
         const double falls_s = std::sqrt(2.0 * fall / constants::gravity_mps2);
         f.time_s = at.time_s + falls_s;
         while (!trace.empty() && trace.back().position_m.x > o.at_m)

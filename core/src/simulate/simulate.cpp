@@ -3,14 +3,11 @@
 // Samples on all cores.
 #include "wedgeon/simulate/simulate.h"
 
-#include <Eigen/Cholesky>
-#include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
 #include <numeric>
 
-#include "shot/sole_factor.h"
-#include "simulate/random_stream.h"
+#include "simulate/swings.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
@@ -22,174 +19,101 @@ namespace {
 /// Samples that are played together.
 constexpr std::size_t groupOfSamples = 256;
 
-using Lower = Eigen::Matrix<double, scatterCount, scatterCount>;
-
-/// Cholesky factor of the correlation.
-Lower factor(const PlayerScatter& player) {
-    Lower correlation;
-    for (int i = 0; i < correlation.rows(); ++i) {
-        for (int j = 0; j < correlation.cols(); ++j)
-            correlation(i, j) =
-                player.correlation[static_cast<std::size_t>(i)][static_cast<std::size_t>(j)];
+/// Results as columns, in the order of the samples.
+struct Samples {
+    explicit Samples(std::size_t n)
+        : valid(n), kind(n), behaviour(n), zone(n), inWater(n), blocked(n) {
+        for (auto& column : outcomes)
+            column.resize(n);
     }
-    const Eigen::LLT<Lower> factored(correlation);
-    // Not positive definite: some pivot is none.
-    if (factored.info() != Eigen::Success) throw RangeError("player.correlation", 0, 1e-12, 1);
-    return factored.matrixL();
+    std::array<std::vector<double>, outcomeCount> outcomes;
+    std::vector<unsigned char> valid;
+    std::vector<StrikeKind> kind;
+    std::vector<Behaviour> behaviour;
+    std::vector<std::size_t> zone;
+    std::vector<unsigned char> inWater, blocked;
+};
+
+/// The samples from \p from to \p to, several at once.
+void play(const Predictor& predictor, const Swings& swings, const ChanceMaker& chances,
+          std::uint64_t seed, Samples& samples, std::size_t from, std::size_t to) {
+    ShotBatch batch(predictor.surroundings().terrain);
+    batch.resize(to - from);
+    // Clean strikes from the front, mishits from the back: a vector of shots takes as long as its
+    // longest, and those of thin ones are long.
+    std::vector<std::size_t> place(to - from);
+    std::size_t front = 0, back = to - from;
+    for (std::size_t i = from; i < to; ++i) {
+        const Chance chance = chances.make(seed, i);
+        const Swings::Struck struck = swings.strike(chance);
+        samples.kind[i] = struck.kind;
+        samples.valid[i] = struck.valid;
+        const std::size_t at = struck.kind == StrikeKind::Clean ? front++ : --back;
+        place[i - from] = at;
+        swings.put(batch, at, struck, chance);
+    }
+    const BatchResult result = calcBatch(batch);
+    for (std::size_t i = from; i < to; ++i) {
+        const std::size_t k = place[i - from];
+        samples.valid[i] = samples.valid[i] && result.valid[k];
+        if (!samples.valid[i]) continue;
+        samples.behaviour[i] = result.behaviour(k).behaviour;
+        samples.zone[i] = static_cast<std::size_t>(result(Extra::Zone, k));
+        samples.inWater[i] = result(Extra::InWater, k) > 0.5;
+        samples.blocked[i] = result(Extra::BlockedBy, k) >= 0.0;
+    }
+    for (std::size_t o = 0; o < outcomeCount; ++o) {
+        for (std::size_t i = from; i < to; ++i)
+            samples.outcomes[o][i] = result.outcomes[o][place[i - from]];
+    }
 }
 
-struct Sample {
-    bool valid = false;
-    std::array<double, outcomeCount> outcomes{};
-    StrikeKind kind = StrikeKind::Clean;
-    Behaviour behaviour = Behaviour::Releases;
-    std::size_t zone = 0;
-    bool inWater = false;
-    bool blocked = false;
-};
-
-/// One swing as it comes to the ball, and what it meets.
-struct Drawn {
-    bool valid = false;  // the sole and the turf have an answer
-    StrikeKind kind = StrikeKind::Clean;
-    Delivery delivery;
-    Contact contact;
-    StrikeLaw law;
-    Air air;
-    double firm = 1.0, grip = 1.0;  // factors on the ground
-};
-
-/// One recipe's simulation; the samples share what does not change.
-class Player {
+/// Values in order, as far as a few places of it are asked for: sorted roughly into equal parts of
+/// their range, of which only those that hold such a place are sorted on.
+class Ranked {
 public:
-    Player(const Predictor& predictor, const Recipe& recipe, const SimulationOptions& options)
-        : predictor_(predictor),
-          options_(options),
-          planned_(predictor.shot(recipe)),
-          pass_(predictor.solePass(planned_)),
-          scatter_(options.player ? *options.player : predictor.player().scatter()),
-          unknown_(predictor.source(options.unknown)),
-          lower_(factor(scatter_)) {
-        // What is unusual scatters the strike, whoever swings.
-        const double grows = soleFactor(predictor.player(), recipe);
-        for (const Scatter s : {Scatter::LowPoint, Scatter::Depth})
-            scatter_.sd[static_cast<std::size_t>(s)] *= grows;
+    explicit Ranked(const std::vector<double>& values)
+        : sorted_(values.size()), begins_(parts + 2, 0) {
+        const auto [least, most] = std::minmax_element(values.begin(), values.end());
+        least_ = *least;
+        perValue_ = *most > *least ? parts / (*most - *least) : 0.0;
+        for (const double v : values)
+            ++begins_[partOf(v) + 2];
+        std::partial_sum(begins_.begin(), begins_.end(), begins_.begin());
+        for (const double v : values)
+            sorted_[begins_[partOf(v) + 1]++] = v;
     }
 
-    Drawn draw(std::uint64_t number) const {
-        RandomStream random(options_.seed, number);
-        std::array<double, scatterCount> z{};
-        for (double& v : z)
-            v = random.normal();
-        const Eigen::Map<const Eigen::Vector<double, scatterCount>> independent(z.data());
-        const Eigen::Vector<double, scatterCount> together = lower_ * independent;
-        const auto off = [&](Scatter s) {
-            const auto i = static_cast<std::size_t>(s);
-            return scatter_.sd[i] * together[static_cast<int>(s)];
-        };
-        Drawn out;
-        Delivery& d = out.delivery = planned_.swing.delivery;
-        d.clubSpeed_mps *= std::max(0.05, 1.0 + off(Scatter::Speed));
-        d.attack_rad += off(Scatter::Attack);
-        d.path_rad += off(Scatter::Path);
-        d.faceAngle_rad += off(Scatter::Face);
-        d.dynamicLoft_rad += off(Scatter::Loft);
-
-        const SpreadSource& u = unknown_;
-        Contact& contact = out.contact = planned_.contact;
-        contact.friction *= std::max(0.1, 1.0 + u.frictionShare * random.normal());
-        contact.tangentialRestitution += u.tangentialRestitution * random.normal();
-        contact.tangentialSlope_spm += u.tangentialSlope_spm * random.normal();
-        out.law.restitution0 += u.restitution0 * random.normal();
-        out.air = predictor_.surroundings().air;
-        const double gust = 1.0 + options_.gustShare * random.normal();
-        out.air.windAhead_mps *= gust;
-        out.air.windRight_mps *= gust;
-        out.firm = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
-        out.grip = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
-
-        SolePass pass = pass_;
-        pass.lowPoint_m += off(Scatter::LowPoint);
-        pass.depth_m += off(Scatter::Depth);
-        pass.dynamicLoft_rad = d.dynamicLoft_rad;
-        try {
-            const StrikeEffect effect = calcStrikeEffect(pass, predictor_.conditions().lie);
-            out.kind = effect.contact;
-            d.dynamicLoft_rad = effect.dynamicLoft_rad;
-            contact.speedKept *= effect.speedKept;
-            contact.headShare = effect.headShare;
-            contact.friction = std::max(0.02, contact.friction * effect.frictionKept);
-            out.valid = true;
-        } catch (const RangeError&) {
-            out.valid = false;
-        }
-        return out;
-    }
-
-    /// All samples from \p from to \p to, several at once.
-    void play(std::vector<Sample>& samples, std::size_t from, std::size_t to) const {
-        if (predictor_.surroundings().terrain) {
-            for (std::size_t i = from; i < to; ++i)
-                samples[i] = playOver(draw(i));
-            return;
-        }
-        const Ground& ground = predictor_.surroundings().ground;
-        ShotBatch batch;
-        batch.resize(to - from);
-        for (std::size_t i = from; i < to; ++i) {
-            const Drawn drawn = draw(i);
-            samples[i].kind = drawn.kind;
-            samples[i].valid = drawn.valid;
-            batch.set(i - from, drawn.delivery, drawn.contact, drawn.law, drawn.air,
-                      ground.scaled(drawn.firm, drawn.grip));
-        }
-        const BatchResult result = calcBatch(batch);
-        for (std::size_t i = from; i < to; ++i) {
-            Sample& s = samples[i];
-            const std::size_t k = i - from;
-            s.valid = s.valid && result.valid[k];
-            if (!s.valid) continue;
-            for (std::size_t o = 0; o < outcomeCount; ++o)
-                s.outcomes[o] = result.outcomes[o][k];
-            s.behaviour = result.behaviour(k).behaviour;
-        }
+    /// The value at the \p share of the order, between neighbours.
+    double at(double share) {
+        const double x = share * static_cast<double>(sorted_.size() - 1);
+        const auto place = static_cast<std::size_t>(x);
+        const double low = valueAt(place);
+        const double high = valueAt(std::min(place + 1, sorted_.size() - 1));
+        return low + (x - std::floor(x)) * (high - low);
     }
 
 private:
-    /// Over zones and past obstacles, one at a time.
-    Sample playOver(const Drawn& drawn) const {
-        Sample sample;
-        sample.kind = drawn.kind;
-        if (!drawn.valid) return sample;
-        Surroundings around = predictor_.surroundings();
-        around.air = drawn.air;
-        around.terrain =
-            std::make_shared<const Terrain>(around.terrain->scaled(drawn.firm, drawn.grip));
-        try {
-            const ShotResult shot = calcShotWith(drawn.delivery, drawn.contact, around, drawn.law);
-            for (std::size_t o = 0; o < outcomeCount; ++o)
-                sample.outcomes[o] = valueOf(shot, static_cast<Outcome>(o));
-            sample.behaviour = shot.behaviour.behaviour;
-            sample.zone = shot.run.zone;
-            sample.inWater = shot.run.inWater;
-            sample.blocked = shot.blockedBy >= 0;
-            sample.valid = true;
-        } catch (const RangeError&) {
-            sample.valid = false;  // counted, see Simulation::outside
-        }
-        return sample;
+    static constexpr std::size_t parts = 256;
+
+    std::size_t partOf(double v) const {
+        return std::min(static_cast<std::size_t>((v - least_) * perValue_), parts - 1);
+    }
+    double valueAt(std::size_t place) {
+        const std::size_t part = partOf(sorted_[place]);
+        const auto from = sorted_.begin() + static_cast<std::ptrdiff_t>(begins_[part]);
+        const auto to = sorted_.begin() + static_cast<std::ptrdiff_t>(begins_[part + 1]);
+        const auto at = sorted_.begin() + static_cast<std::ptrdiff_t>(place);
+        std::nth_element(from, at, to);
+        return *at;
     }
 
-    const Predictor& predictor_;
-    const SimulationOptions& options_;
-    ShotResult planned_;
-    SolePass pass_;
-    PlayerScatter scatter_;
-    SpreadSource unknown_;
-    Lower lower_;
+    std::vector<double> sorted_;
+    std::vector<std::size_t> begins_;
+    double least_ = 0.0, perValue_ = 0.0;
 };
 
-Quantiles quantilesOf(std::vector<double>& values) {
+Quantiles quantilesOf(const std::vector<double>& values) {
     Quantiles q;
     if (values.empty()) return q;
     const double n = static_cast<double>(values.size());
@@ -198,50 +122,34 @@ Quantiles quantilesOf(std::vector<double>& values) {
     for (const double v : values)
         squares += (v - q.mean) * (v - q.mean);
     q.sd = values.size() > 1 ? std::sqrt(squares / (n - 1.0)) : 0.0;
-    // Only a few places of the order are asked for: the middle first, then each in its half.
-    const auto begin = values.begin();
-    const auto at = [&](double share, auto from, auto to, auto until) {
-        const double x = share * (n - 1.0);
-        const auto place = begin + static_cast<std::ptrdiff_t>(x);
-        std::nth_element(from, place, to);
-        if (place + 1 == values.end()) return *place;
-        // Beyond \p until everything is larger still.
-        const double next = *std::min_element(place + 1, std::max(until, place + 2));
-        return *place + (x - std::floor(x)) * (next - *place);
-    };
-    const auto placeOf = [&](double share) {
-        return begin + static_cast<std::ptrdiff_t>(share * (n - 1.0));
-    };
-    const auto middle = placeOf(0.50);
-    const auto end = values.end();
-    q.p50 = at(0.50, begin, end, end);
-    q.p10 = at(0.10, begin, middle + 1, middle + 1);
-    q.p5 = at(0.05, begin, placeOf(0.10) + 1, middle + 1);
-    q.p90 = at(0.90, middle, end, end);
-    q.p95 = at(0.95, placeOf(0.90), end, end);
+    Ranked ranked(values);
+    q.p5 = ranked.at(0.05);
+    q.p10 = ranked.at(0.10);
+    q.p50 = ranked.at(0.50);
+    q.p90 = ranked.at(0.90);
+    q.p95 = ranked.at(0.95);
     return q;
 }
 
-Simulation summarise(const std::vector<Sample>& samples, std::size_t zones) {
+Simulation summarise(const Samples& samples, std::size_t zones) {
     Simulation out;
-    out.samples = samples.size();
+    const std::size_t count = samples.valid.size();
+    out.samples = count;
     out.zone.assign(zones, 0.0);
-    out.rest.reserve(samples.size());
     std::size_t valid = 0;
-    for (const Sample& s : samples) {
-        if (!s.valid) {
+    for (std::size_t i = 0; i < count; ++i) {
+        if (!samples.valid[i]) {
             ++out.outside;
             continue;
         }
         ++valid;
-        out.fat += s.kind == StrikeKind::Fat ? 1 : 0;
-        out.thin += s.kind == StrikeKind::Thin || s.kind == StrikeKind::Topped ? 1 : 0;
-        out.behaviour[static_cast<std::size_t>(s.behaviour)] += 1;
-        out.inWater += s.inWater ? 1 : 0;
-        out.blocked += s.blocked ? 1 : 0;
-        if (s.zone < zones) out.zone[s.zone] += 1;
-        out.rest.push_back({s.outcomes[static_cast<std::size_t>(Outcome::Total)],
-                            s.outcomes[static_cast<std::size_t>(Outcome::RestSide)]});
+        const StrikeKind kind = samples.kind[i];
+        out.fat += kind == StrikeKind::Fat ? 1 : 0;
+        out.thin += kind == StrikeKind::Thin || kind == StrikeKind::Topped ? 1 : 0;
+        out.behaviour[static_cast<std::size_t>(samples.behaviour[i])] += 1;
+        out.inWater += samples.inWater[i] ? 1 : 0;
+        out.blocked += samples.blocked[i] ? 1 : 0;
+        if (samples.zone[i] < zones) out.zone[samples.zone[i]] += 1;
     }
     const double n = static_cast<double>(std::max<std::size_t>(valid, 1));
     for (double* chance : {&out.fat, &out.thin, &out.inWater, &out.blocked})
@@ -251,14 +159,20 @@ Simulation summarise(const std::vector<Sample>& samples, std::size_t zones) {
     for (double& chance : out.zone)
         chance /= n;
     out.clean = 1.0 - out.fat - out.thin;
+    std::array<std::vector<double>, 2> rest;
     std::vector<double> values;
     for (std::size_t o = 0; o < outcomeCount; ++o) {
         values.clear();
-        for (const Sample& s : samples) {
-            if (s.valid) values.push_back(s.outcomes[o]);
+        for (std::size_t i = 0; i < count; ++i) {
+            if (samples.valid[i]) values.push_back(samples.outcomes[o][i]);
         }
         out.outcomes[o] = quantilesOf(values);
+        if (o == static_cast<std::size_t>(Outcome::Total)) rest[0] = values;
+        if (o == static_cast<std::size_t>(Outcome::RestSide)) rest[1] = values;
     }
+    out.rest.reserve(valid);
+    for (std::size_t i = 0; i < valid; ++i)
+        out.rest.push_back({rest[0][i], rest[1][i]});
     return out;
 }
 
@@ -272,14 +186,16 @@ void SimulationOptions::validate() const {
 
 Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& options) const {
     options.validate();
-    const Player player(*this, recipe, options);
-    std::vector<Sample> samples(options.samples);
+    const PlayerScatter scatter = options.player ? *options.player : player_.scatter();
+    const Swings swings(*this, recipe, scatter);
+    const ChanceMaker chances(*this, scatter, source(options.unknown), options.gustShare);
+    Samples samples(options.samples);
     const unsigned threads = threadsFor(options.threads);
     // Each part holds whole groups of the batch, so that a sample's neighbours are always the same.
-    const std::size_t groups = (samples.size() + groupOfSamples - 1) / groupOfSamples;
+    const std::size_t groups = (options.samples + groupOfSamples - 1) / groupOfSamples;
     runParts(groups, threads, [&](std::size_t group) {
-        player.play(samples, group * groupOfSamples,
-                    std::min((group + 1) * groupOfSamples, samples.size()));
+        play(*this, swings, chances, options.seed, samples, group * groupOfSamples,
+             std::min((group + 1) * groupOfSamples, options.samples));
     });
     return summarise(samples, surroundings_.terrain ? surroundings_.terrain->planes().size() : 0);
 }

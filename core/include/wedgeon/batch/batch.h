@@ -5,7 +5,9 @@
 
 #include <array>
 #include <cstddef>
+#include <memory>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 #include "wedgeon/shot/predictor.h"
@@ -24,16 +26,24 @@ enum class Extra {
     FirstForward,
     FirstUp,
     FirstSpin,
-    FirstGripped  ///< 1 or 0
+    FirstGripped,   ///< 1 or 0
+    Zone,           ///< of the line, where it rests
+    InWater,        ///< 1 or 0
+    BlockedBy,      ///< the obstacle that stops it, -1 for none
+    LeastClearance  ///< over the obstacles on its way; infinite where there is none
 };
-inline constexpr std::size_t extraCount = 11;
+inline constexpr std::size_t extraCount = 15;
 
-/// The shots to play, as columns. Plain ground only.
+/// The shots to play, as columns: all over plain ground, or all over one line.
 class ShotBatch {
 public:
     static constexpr std::size_t columnCount = 22;
 
-    /// \return false over a line: nothing is added, it is played one shot at a time.
+    ShotBatch() = default;
+    /// \param line None: each shot has its own plain ground.
+    explicit ShotBatch(std::shared_ptr<const Terrain> line) : line_(std::move(line)) {}
+
+    /// \return false where the prediction is over another line than the batch: nothing is added.
     /// \throws RangeError from the numbers themselves.
     [[nodiscard]] bool add(const Recipe& recipe, const Predictor& predictor);
     /// Makes room for so many, to be set one by one, from any threads.
@@ -42,12 +52,20 @@ public:
     /// have no answer, the result is not valid.
     void set(std::size_t shot, const Delivery& delivery, const Contact& contact,
              const StrikeLaw& law, const Air& air, const Ground& ground);
+    /// The same over the batch's line, its ground \p firmer and \p rougher by factors.
+    void setOver(std::size_t shot, const Delivery& delivery, const Contact& contact,
+                 const StrikeLaw& law, const Air& air, double firmer, double rougher);
     void reserve(std::size_t shots);
     void clear();
     std::size_t size() const { return columns_[0].size(); }
     const std::array<std::vector<double>, columnCount>& columns() const { return columns_; }
+    const Terrain* line() const { return line_.get(); }
 
 private:
+    void setStrike(std::size_t shot, const Delivery& delivery, const Contact& contact,
+                   const StrikeLaw& law, const Air& air);
+
+    std::shared_ptr<const Terrain> line_;
     std::array<std::vector<double>, columnCount> columns_;
 };
 

@@ -53,6 +53,9 @@ struct Obstacle {
     bool operator==(const Obstacle&) const = default;
 };
 
+/// A ball that an obstacle stops drops so far in front of it.
+inline constexpr double stoppedBefore_m = 0.02;
+
 /// The real line from ball to flag as it is said: a plain value.
 struct Line {
     static constexpr std::size_t mostZones = 64, mostObstacles = 64;
@@ -99,12 +102,15 @@ public:
     Terrain scaled(double firmness, double friction) const;
 
     const std::vector<Obstacle>& obstacles() const { return obstacles_; }
+    /// Their numbers from the ball on.
+    const std::vector<std::size_t>& obstaclesInOrder() const { return order_; }
     std::span<const Plane> planes() const { return planes_; }
     std::size_t planeAt(double x) const;
     double height(double x, double z) const { return planes_[planeAt(x)].height(x, z); }
 
 private:
     std::vector<Obstacle> obstacles_;
+    std::vector<std::size_t> order_;
     std::vector<Plane> planes_;
 };
 
