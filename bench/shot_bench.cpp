@@ -8,6 +8,7 @@
 #include "tune_shots.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/inverse/inverse.h"
+#include "wedgeon/plan/plan.h"
 #include "wedgeon/shot/sensitivity.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/simulate/simulate.h"
@@ -110,6 +111,55 @@ BENCHMARK(simulateThousand)
     ->ArgName("threads")
     ->Unit(benchmark::kMillisecond)
     ->UseRealTime();
+
+/// Over a level green with \p wedges wedges, or over sand and a lip to a green.
+PlanRequest planRequest(int wedges, bool zones) {
+    PlanRequest q;
+    for (int k = 0; k < wedges; ++k)
+        q.clubs.push_back({"", {radFromDeg(46 + 1.2 * k), radFromDeg(64), radFromDeg(9)}, false});
+    q.conditions.lie = findLie("short-dry")->lie;
+    Line line;
+    if (zones) {
+        line.zones = {Zone::of(ZoneKind::Fairway, 5), Zone::of(ZoneKind::Bunker, 6),
+                      Zone::of(ZoneKind::Rough, 1), Zone::of(ZoneKind::Green, 20, 0.01),
+                      Zone::of(ZoneKind::Rough, 20)};
+        line.obstacles = {{11.5, 0.6, ""}};
+    } else {
+        line.zones = {Zone::of(ZoneKind::Green, 60)};
+    }
+    line.flag_m = 20;
+    q.conditions.line = line;
+    return q;
+}
+
+void planOfThousandSamples(benchmark::State& state) {
+    PlanRequest q = planRequest(static_cast<int>(state.range(0)), state.range(1) != 0);
+    q.samples = static_cast<std::size_t>(state.range(2));
+    q.threads = static_cast<unsigned>(state.range(3));
+    std::size_t candidates = 0;
+    for (auto _ : state)
+        candidates = makePlan(q)->candidates;
+    state.counters["candidates"] = static_cast<double>(candidates);
+}
+BENCHMARK(planOfThousandSamples)
+    ->ArgNames({"wedges", "zones", "samples", "threads"})
+    ->Args({13, 0, 1000, 1})
+    ->Args({13, 0, 1000, 2})
+    ->Args({13, 1, 1000, 2})
+    ->Args({4, 1, 48, 2})
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
+
+void simulateThousandOverALine(benchmark::State& state) {
+    Conditions c = planRequest(1, true).conditions;
+    c.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    const Predictor p({}, c);
+    SimulationOptions options;
+    options.threads = 1;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(p.simulate({}, options).fat);
+}
+BENCHMARK(simulateThousandOverALine)->Unit(benchmark::kMillisecond)->UseRealTime();
 
 void fitOfTenThousandShots(benchmark::State& state) {
     const auto shots = bench::manyTuneShots();

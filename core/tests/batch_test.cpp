@@ -155,8 +155,11 @@ Line randomLine(test::RandomCases& random) {
         line.zones.push_back(z);
     }
     const int obstacles = static_cast<int>(random.between(0, 3.99));
-    for (int k = 0; k < obstacles; ++k)
-        line.obstacles.push_back({random.between(-0.0, 40), random.between(0, 6), ""});
+    for (int k = 0; k < obstacles; ++k) {
+        const double height = random.between(0, 6);
+        line.obstacles.push_back(
+            {random.between(0.0, 40), height, "", k == 1 ? 0.5 * height : 0.0});
+    }
     return line;
 }
 

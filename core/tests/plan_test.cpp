@@ -239,8 +239,8 @@ TEST(Plan, PlaysOnlyWhatThePlayerHas) {
         EXPECT_TRUE(s.swing.from == "long" || s.swing.to == "long" || s.swing.from == "short");
     }
     // Softer than any: nothing of his reaches a flag at 60 m.
-    q.conditions.line->zones[3].length_m = 60;
-    q.conditions.line->flag_m = 70;
+    q.conditions.line->zones[0].length_m = 60;
+    q.conditions.line->flag_m = 74;
     const Plan far = *makePlan(q);
     for (const PlannedShot& s : far.all)
         EXPECT_EQ(s.club, 3u);
@@ -323,6 +323,28 @@ TEST(Plan, LowMiddleAndHighStandBesideEachOther) {
         EXPECT_EQ(three[i].club, 2u);
     }
     EXPECT_TRUE(lowMiddleHigh(plan, 3).empty()) << "the putter has no heights";
+}
+
+TEST(Plan, TheWayThatIsDrawnIsTheOneThatWasPlanned) {
+    const PlanRequest q = overSand();
+    const Plan plan = *makePlan(q);
+    for (const PlannedShot& s : plan.shots) {
+        const ShotTrace trace = traceOf(q, s);
+        EXPECT_NEAR(trace.flight.back().position_m.x, s.landing_m, 1e-9);
+        EXPECT_NEAR(trace.run.back().position_m.x, s.run_m, 1e-9);
+    }
+}
+
+TEST(Plan, RulesOfThumbStandBesideWhatComesOut) {
+    const PlanRequest q = overSand();
+    const RulesOfThumb r = rulesOfThumb(q, *makePlan(q));
+    for (std::size_t i = 0; i < 3; ++i)
+        ASSERT_TRUE(r.carryShare[i]);
+    EXPECT_LT(*r.carryShare[0], *r.carryShare[2]);
+    EXPECT_GT(*r.launchPerBall_rad, radFromDeg(1));
+    EXPECT_LT(*r.launchPerBall_rad, radFromDeg(8));
+    EXPECT_GT(*r.heavyGrass, 1.02);
+    EXPECT_LT(*r.heavyGrass, 1.4);
 }
 
 TEST(Plan, NamesWhatIsWrong) {

@@ -261,5 +261,75 @@ TEST(Terrain, AnObstacleIsMetWhereTheFlightPassesItAndTheBallDropsThere) {
     EXPECT_EQ(predictor(g).shot(r).blockedBy, -1);
 }
 
+TEST(Terrain, AnObstacleStopsARunningBallTooUnlessThereIsAGapBelow) {
+    Line line;
+    line.zones = {Zone::of(ZoneKind::Green, 60)};
+    const auto rest = [&](double height, double gap) {
+        line.obstacles = {{12.0, height, "", gap}};
+        const Terrain terrain(line);
+        // A ball that rolls, and one that still hops where the obstacle stands.
+        std::array<double, 2> out{};
+        out[0] = calcRunOver(terrain, {10, 0, 0}, {4, 0, 0}, {0, 0, -187}).rest_m.x;
+        out[1] = calcRunOver(terrain, {10, 0, 0}, {9, -6, 0}, {0, 0, 0}).rest_m.x;
+        return out;
+    };
+    const auto free = rest(0.0, 0.0);
+    EXPECT_GT(free[0], 5.0);
+    EXPECT_GT(free[1], 5.0);
+    const auto wall = rest(1.5, 0.0);
+    for (const double r : wall) {
+        EXPECT_LT(r, 2.0) << "it stays on this side";
+        EXPECT_GT(r, 0.5);
+    }
+    EXPECT_NEAR(rest(4.0, 2.0)[0], free[0], 1e-9) << "it rolls under the branches";
+    EXPECT_NEAR(rest(4.0, 2.0)[1], free[1], 1e-9);
+    // What is low is hopped over, but not rolled over.
+    EXPECT_NEAR(rest(0.05, 0.0)[1], free[1], 1e-9);
+    EXPECT_LT(rest(0.05, 0.0)[0], 2.0);
+}
+
+TEST(Terrain, AFlightMayPassUnderWhatIsOpenBelow) {
+    Line line;
+    line.zones = {Zone::of(ZoneKind::Fairway, 80)};
+    line.obstacles = {{6.0, 9.0, "tree", 2.2}};
+    Scene g = test::pitch();
+    g.line = line;
+    Recipe low;
+    low.lean_rad = radFromDeg(12);
+    low.ballForward_m = -1.5 * constants::ballWidth_m;
+    g.wedge.loft_rad = radFromDeg(34);
+    const ShotResult under = predictor(g).shot(low);
+    EXPECT_EQ(under.blockedBy, -1);
+    EXPECT_GT(under.leastClearance_m, 0.0);
+    g.wedge.loft_rad = radFromDeg(58);
+    EXPECT_EQ(predictor(g).shot({}).blockedBy, 0) << "into the branches";
+    g.line->obstacles[0].gap_m = 10;
+    EXPECT_THROW((void)predictor(g), RangeError) << "no gap above the tree";
+}
+
+TEST(Terrain, TheDaysGroundIsThatOfTheGreenAndTheRestFollows) {
+    Line line;
+    line.zones = {Zone::of(ZoneKind::Rough, 9), Zone::of(ZoneKind::Fringe, 1),
+                  Zone::of(ZoneKind::Green, 20, 0.02), Zone::of(ZoneKind::Bunker, 4)};
+    line.flag_m = 20;
+    Ground day;
+    day.firmness = 1.2;
+    day.friction = 0.3;
+    day.stimp_ft = 12;
+    const Line there = onGround(line, day);
+    EXPECT_EQ(there.zones[2].firmness, 1.2);
+    EXPECT_EQ(there.zones[2].slopeAlong, 0.02);
+    EXPECT_NEAR(there.zones[0].firmness, 0.8 * 1.2, 1e-12);
+    EXPECT_EQ(there.zones[0].rolling_mps2, line.zones[0].rolling_mps2) << "no green";
+    EXPECT_LT(there.zones[1].rolling_mps2, line.zones[1].rolling_mps2);
+    const Ground back = groundOf(there, {});
+    EXPECT_NEAR(back.firmness, day.firmness, 1e-12);
+    EXPECT_NEAR(back.friction, day.friction, 1e-12);
+    EXPECT_NEAR(back.stimp_ft, day.stimp_ft, 1e-9);
+    Line bare;
+    bare.zones = {Zone::of(ZoneKind::Fairway, 9)};
+    EXPECT_EQ(groundOf(bare, day), day);
+}
+
 }  // namespace
 }  // namespace wedgeon

@@ -174,8 +174,13 @@ void playRest(const ShotBatch& shots, const std::array<double*, batch::outCount>
 }  // namespace
 
 BatchResult calcBatch(const ShotBatch& shots, unsigned threads) {
-    const std::size_t n = shots.size();
     BatchResult result;
+    calcBatch(shots, result, threads);
+    return result;
+}
+
+void calcBatch(const ShotBatch& shots, BatchResult& result, unsigned threads) {
+    const std::size_t n = shots.size();
     result.valid.assign(n, 0);
     std::array<const double*, ShotBatch::columnCount> in{};
     for (std::size_t c = 0; c < in.size(); ++c)
@@ -215,7 +220,6 @@ BatchResult calcBatch(const ShotBatch& shots, unsigned threads) {
         for (auto& column : result.extras)
             column[i] = std::nan("");
     }
-    return result;
 }
 
 std::string_view batchInstructionSet() {

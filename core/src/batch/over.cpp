@@ -49,8 +49,8 @@ std::vector<Standing> standingOn(const Terrain& terrain) {
         const Obstacle& o = terrain.obstacles()[i];
         if (o.at_m <= 0.0) continue;
         const double before = o.at_m - stoppedBefore_m;
-        out.push_back({i, o.at_m, o.height_m, ground(o.at_m), across(o.at_m), ground(before),
-                       across(before)});
+        out.push_back({i, o.at_m, o.height_m, o.gap_m, ground(o.at_m), across(o.at_m),
+                       ground(before), across(before)});
     }
     return out;
 }
@@ -83,12 +83,18 @@ LineView::LineView(const Terrain& line, const std::vector<Stretch>& ground,
 Here zoneOf(const Terrain& terrain, const Landed& landed) {
     const std::size_t i = terrain.planeAt(landed.at.x);
     const Plane p = scaledPlane(terrain.planes()[i], landed.firmer, landed.rougher);
+    // Up to whatever stands in the way.
+    double from = p.from_m, to = p.to_m;
+    for (const Obstacle& o : terrain.obstacles()) {
+        if (o.at_m >= landed.at.x) to = std::min(to, o.at_m);
+        if (o.at_m <= landed.at.x) from = std::max(from, o.at_m);
+    }
     return {p.firmness,
             p.friction,
             p.rolling_mps2,
             p.springs,
-            p.from_m,
-            p.to_m,
+            from,
+            to,
             p.normal,
             p.loose,
             p.water,
@@ -104,8 +110,8 @@ RunAlone runAlone(const Terrain& terrain, const Landed& landed) {
     RunAlone out{};
     Teller teller{out};
     const kernel::RunEnd<double> end =
-        kernel::Run<double, Teller>(planes, terrain.planeAt(landed.at.x), landed.at,
-                                    landed.velocity, landed.spin, teller)
+        kernel::Run<double, Teller>(planes, terrain.obstacles(), terrain.planeAt(landed.at.x),
+                                    landed.at, landed.velocity, landed.spin, teller)
             .run();
     out.rest = end.rest - landed.at;
     out.roll_m = end.rest.x - end.hoppedTo;

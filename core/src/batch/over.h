@@ -14,7 +14,7 @@ namespace wedgeon::batch {
 /// An obstacle where it stands. Its ground is a plane across the line: height + across * z.
 struct Standing {
     std::size_t index;  // in the line's own order
-    double at_m, height_m;
+    double at_m, height_m, gap_m;
     double ground_m, across;              // under it
     double groundBefore_m, acrossBefore;  // where a ball drops that it stops
 };
@@ -50,7 +50,7 @@ struct Landed {
     double firmer, rougher;
 };
 
-/// The zone that it comes down in.
+/// The zone that it comes down in, up to what stands in the way.
 struct Here {
     double firmness, friction, rolling_mps2, springs, from_m, to_m;
     Vec3 normal;

@@ -244,7 +244,8 @@ struct Player {
             }
             const V x = onCubic(s, q);
             const B ground = o.ground_m + o.across * x.z;
-            const B clearance = x.y - ground - o.height_m;
+            B clearance = x.y - ground - o.height_m;
+            if (o.gap_m > 0.0) clearance = max(clearance, o.gap_m - (x.y - ground));
             out.least = select(passes, min(out.least, clearance), out.least);
             const M stops = passes & (clearance < 0.0);
             if (!any(stops)) continue;
@@ -336,7 +337,8 @@ struct Player {
                     const B fall = max(stopped.at.y - stopped.ground, zero);
                     const V drop{stopped.at.x - stoppedBefore_m, stopped.groundBefore,
                                  stopped.at.z};
-                    const V down{B(-0.1) * abs(stopped.v.x), -sqrt(2.0 * g * fall + 0.01), zero};
+                    const V down{B(-givenBack) * abs(stopped.v.x), -sqrt(2.0 * g * fall + 0.01),
+                                 zero};
                     landX = pick(m, drop, landX);
                     landV = pick(m, down, landV);
                     landTime = select(m, time + h * stopped.q, landTime);

@@ -48,15 +48,15 @@ void requireLanding(const Vec3& velocity_mps, const Vec3& spin_radps, const Vec3
     }
 }
 
-GroundResult runOver(std::span<const Plane> planes, std::size_t plane, const Vec3& at,
-                     const Vec3& velocity_mps, const Vec3& spin_radps,
-                     std::vector<GroundPoint>* trace) {
+GroundResult runOver(std::span<const Plane> planes, std::span<const Obstacle> obstacles,
+                     std::size_t plane, const Vec3& at, const Vec3& velocity_mps,
+                     const Vec3& spin_radps, std::vector<GroundPoint>* trace) {
     requireLanding(velocity_mps, spin_radps, planes[plane].normal);
     GroundResult result;
     if (trace) trace->clear();
     const auto run = [&](auto writer) {
-        return kernel::Run<double, decltype(writer)>(planes, plane, at, velocity_mps, spin_radps,
-                                                     writer)
+        return kernel::Run<double, decltype(writer)>(planes, obstacles, plane, at, velocity_mps,
+                                                     spin_radps, writer)
             .run();
     };
     const kernel::RunEnd<double> end =
@@ -107,6 +107,41 @@ Plane Ground::plane() const {
     return p;
 }
 
+Line onGround(const Line& line, const Ground& day) {
+    const Ground ordinary;
+    const double slows = day.rollingResistance_mps2() / ordinary.rollingResistance_mps2();
+    Line out = line;
+    for (Zone& z : out.zones) {
+        const Zone kind = Zone::of(z.kind, z.length_m);
+        const bool cut = z.kind == ZoneKind::Green || z.kind == ZoneKind::Fringe;
+        z.firmness = std::clamp(kind.firmness * day.firmness, softestGround, hardestGround);
+        z.friction = std::clamp(kind.friction * day.friction / ordinary.friction, leastTurfFriction,
+                                mostTurfFriction);
+        z.rolling_mps2 = z.kind == ZoneKind::Green ? day.rollingResistance_mps2()
+                         : cut                     ? kind.rolling_mps2 * slows
+                                                   : kind.rolling_mps2;
+    }
+    return out;
+}
+
+Ground groundOf(const Line& line, const Ground& other) {
+    const Zone* green = nullptr;
+    double at = 0.0;
+    for (const Zone& z : line.zones) {
+        const bool holdsFlag = line.flag_m && *line.flag_m >= at && *line.flag_m <= at + z.length_m;
+        if (z.kind == ZoneKind::Green && (!green || holdsFlag)) green = &z;
+        at += z.length_m;
+    }
+    if (!green) return other;
+    Ground out;
+    out.firmness = green->firmness;
+    out.friction = green->friction;
+    constexpr double v = constants::greenSpeedRelease_mps;
+    out.stimp_ft =
+        std::clamp(v * v / (2.0 * constants::metresPerFoot * green->rolling_mps2), 1.0, 20.0);
+    return out;
+}
+
 double Bounce::forwardBefore_mps() const {
     return std::hypot(velocityBefore_mps.x, velocityBefore_mps.z);
 }
@@ -131,13 +166,13 @@ GroundResult calcRun(const Vec3& velocity_mps, const Vec3& spin_radps, const Gro
                      std::vector<GroundPoint>* trace) {
     ground.validate();
     const Plane plane = ground.plane();
-    return runOver(std::span(&plane, 1), 0, {}, velocity_mps, spin_radps, trace);
+    return runOver(std::span(&plane, 1), {}, 0, {}, velocity_mps, spin_radps, trace);
 }
 
 GroundResult calcRunOver(const Terrain& terrain, const Vec3& landing_m, const Vec3& velocity_mps,
                          const Vec3& spin_radps, std::vector<GroundPoint>* trace) {
-    return runOver(terrain.planes(), terrain.planeAt(landing_m.x), landing_m, velocity_mps,
-                   spin_radps, trace);
+    return runOver(terrain.planes(), terrain.obstacles(), terrain.planeAt(landing_m.x), landing_m,
+                   velocity_mps, spin_radps, trace);
 }
 
 }  // namespace wedgeon

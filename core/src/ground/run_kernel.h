@@ -56,9 +56,11 @@ struct SilentRun {
 template <class T, class Listener>
 class Run {
 public:
-    Run(std::span<const Plane> planes, std::size_t plane, const Vec3T<T>& at,
-        const Vec3T<T>& velocity, const Vec3T<T>& spin, Listener& listener)
+    /// \p obstacles are met by hops and on the ground, wherever they stand.
+    Run(std::span<const Plane> planes, std::span<const Obstacle> obstacles, std::size_t plane,
+        const Vec3T<T>& at, const Vec3T<T>& velocity, const Vec3T<T>& spin, Listener& listener)
         : planes_(planes),
+          obstacles_(obstacles),
           i_(plane),
           start_(at),
           x_(at),
@@ -99,9 +101,10 @@ private:
         return valueOf(dot(d, d)) > farthestRun_m * farthestRun_m;
     }
     bool finished() const { return end_.inWater || tooFar(); }
-    T heightAbove() const {
+    T heightAbove() const { return heightAbove(x_); }
+    T heightAbove(const Vec3T<T>& x) const {
         const Plane& p = plane();
-        return x_.y - (p.height_m + p.slopeAlong * (x_.x - p.originAt_m) + p.slopeAcross * x_.z);
+        return x.y - (p.height_m + p.slopeAlong * (x.x - p.originAt_m) + p.slopeAcross * x.z);
     }
 
     /// Contacts and ballistic hops until one would rise less than 5 mm.
@@ -145,6 +148,12 @@ private:
                 border = (p.from_m - x_.x) / v_.x;
                 next = -1;
             }
+            const T met = timeToObstacle(border < hit ? border : hit);
+            if (met < hit && met < border) {
+                glide(met);
+                turnBack();
+                continue;
+            }
             if (!(border < hit)) {
                 glide(hit);
                 return;
@@ -157,6 +166,28 @@ private:
                 return;
             }
         }
+    }
+
+    /// Until the hop meets the first obstacle that it does not clear within \p most; longer than
+    /// that where it meets none.
+    T timeToObstacle(const T& most) const {
+        T first = most + 1.0;
+        for (const Obstacle& o : obstacles_) {
+            const double way = o.at_m - valueOf(x_.x);
+            if (!(way * valueOf(v_.x) > 0.0)) continue;
+            const T t = (o.at_m - x_.x) / v_.x;
+            if (!(t < most) || !(t < first)) continue;
+            const Vec3T<T> there = x_ + t * v_ - Vec3T<T>{T(0), 0.5 * g * t * t, T(0)};
+            if (o.clearance(valueOf(heightAbove(there))) < 0.0) first = t;
+        }
+        return first;
+    }
+
+    /// It stands in front of what stopped it, and falls or runs back from there.
+    void turnBack() {
+        x_.x -= valueOf(v_.x) > 0.0 ? stoppedBefore_m : -stoppedBefore_m;
+        v_.x = -givenBack * v_.x;
+        v_.z = givenBack * v_.z;
     }
 
     void glide(const T& duration) {
@@ -186,6 +217,19 @@ private:
             const double border = over > 0 ? p.to_m : p.from_m;
             step = step * ((border - x_.x) / (to.x - x_.x));
             to = place(step);
+        }
+        for (const Obstacle& o : obstacles_) {
+            const double before = o.at_m - valueOf(x_.x);
+            if (!(before * (o.at_m - valueOf(to.x)) < 0.0) || o.clearance(0.0) >= 0.0) continue;
+            step = step * ((o.at_m - x_.x) / (to.x - x_.x));
+            x_ = place(step);
+            v_ += step * acceleration;
+            end_.time = end_.time + step;
+            turnBack();
+            x_.y -= heightAbove();
+            v_ -= dot(v_, normal()) * normal();
+            listener_.point(end_.time, x_);
+            return false;
         }
         x_ = to;
         v_ += step * acceleration;
@@ -239,8 +283,12 @@ private:
         return T(-constants::runDrag_pm * sqrt(square)) * middle;
     }
 
+    /// Nothing is in the way on the ground to there.
     bool staysInZone(const Vec3T<T>& to) const {
         const double x = valueOf(to.x);
+        for (const Obstacle& o : obstacles_) {
+            if ((o.at_m - valueOf(x_.x)) * (o.at_m - x) <= 0.0) return false;
+        }
         return x >= plane().from_m && x <= plane().to_m;
     }
 
@@ -300,6 +348,7 @@ private:
     }
 
     std::span<const Plane> planes_;
+    std::span<const Obstacle> obstacles_;
     std::size_t i_;
     std::size_t turfOf_ = i_;
     Turf turf_{plane()};

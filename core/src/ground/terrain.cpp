@@ -84,6 +84,7 @@ void Line::validate() const {
     for (const Obstacle& o : obstacles) {
         requireRange("obstacle.at_m", o.at_m, 0.0, 500);
         requireRange("obstacle.height_m", o.height_m, 0.0, 60);
+        requireRange("obstacle.gap_m", o.gap_m, 0.0, o.height_m);
     }
     if (flag_m) requireRange("flag_m", *flag_m, 0.0, 500);
 }

@@ -27,7 +27,7 @@ constexpr double newScatter = 0.25;
 /// Speeds that are tried around the one that brings the planned ball to the flag.
 constexpr std::array speedsTried{-0.07, -0.03, 0.0, 0.03, 0.07, 0.13};
 /// Of the samples, for the trying.
-constexpr std::size_t samplesTried = 96;
+constexpr std::size_t samplesTried = 64;
 constexpr std::size_t speedsScanned = 24;
 
 Delivery turned(Delivery d, double aim_rad) {
@@ -110,9 +110,12 @@ public:
         const bool fringe = place == ZoneKind::Fringe && !water;
         const bool sand = place == ZoneKind::Bunker && !water;
         green_ += green;
-        inside_ += (green || fringe) && std::hypot(x - flag, z) <= 2.0;
+        inside_ += (green || fringe) && (x - flag) * (x - flag) + z * z <= 4.0;
         short_ += !green && x < setting_.greenFrom_m;
         over_ += !green && x >= setting_.greenFrom_m;
+        sand_ += sand;
+        water_ += water;
+        stopped_ += blocked;
         trouble_ += water || sand || blocked;
         again_ += !green && !fringe;
         const bool thin = kind == StrikeKind::Thin || kind == StrikeKind::Topped;
@@ -163,6 +166,9 @@ public:
         shot.inside2m = inside_ / n;
         shot.shortOf = short_ / n;
         shot.over = over_ / n;
+        shot.inSand = sand_ / n;
+        shot.inWater = water_ / n;
+        shot.stopped = stopped_ / n;
         shot.trouble = trouble_ / n;
         shot.chipAgain = again_ / n;
         const auto count = [&](Cost c) { return counts_[static_cast<std::size_t>(c)]; };
@@ -205,6 +211,7 @@ private:
     std::vector<double> strokes_, landings_, rests_;
     std::array<double, costCount> sums_{}, counts_{};
     double green_ = 0, inside_ = 0, short_ = 0, over_ = 0, trouble_ = 0, again_ = 0;
+    double sand_ = 0, water_ = 0, stopped_ = 0;
 };
 
 class Trial {
@@ -214,7 +221,8 @@ public:
           setting_(setting),
           predictor_(*candidate.predictor),
           putter_(setting.request.clubs[candidate.club].putter),
-          scatter_(predictor_.player().scatter()) {
+          scatter_(predictor_.player().scatter()),
+          batch_(predictor_.surroundings().terrain) {
         if (const Tuning* tuning = predictor_.player().tuning.get(); tuning && !putter_) {
             const double known = tuning->delivery.shotsLike(candidate.recipe);
             const double more = 1.0 + newScatter * 20.0 / (20.0 + known);
@@ -321,24 +329,24 @@ private:
         return aim;
     }
 
-    Tally play(const Stroke& stroke, double aim, std::size_t samples) const {
-        ShotBatch batch(predictor_.surroundings().terrain);
-        batch.resize(samples);
-        std::vector<Swings::Struck> struck(samples);
-        std::vector<std::size_t> place(samples);
+    Tally play(const Stroke& stroke, double aim, std::size_t samples) {
+        batch_.resize(samples);
+        struck_.resize(samples);
+        place_.resize(samples);
         // Clean strikes from the front, mishits from the back, as in Predictor::simulate.
         std::size_t front = 0, back = samples;
         for (std::size_t i = 0; i < samples; ++i) {
             const Chance& chance = setting_.chances[i];
-            struck[i] = stroke.strike(chance);
-            place[i] = struck[i].kind == StrikeKind::Clean ? front++ : --back;
-            batch.setOver(place[i], turned(struck[i].delivery, aim), struck[i].contact, chance.law,
-                          chance.air, chance.firmer, chance.rougher);
+            Swings::Struck& s = struck_[i] = stroke.strike(chance);
+            place_[i] = s.kind == StrikeKind::Clean ? front++ : --back;
+            batch_.setOver(place_[i], turned(s.delivery, aim), s.contact, chance.law, chance.air,
+                           chance.firmer, chance.rougher);
         }
-        const BatchResult result = calcBatch(batch);
+        calcBatch(batch_, result_);
         Tally tally(setting_, samples);
         for (std::size_t i = 0; i < samples; ++i)
-            tally.add(struck[i].kind, struck[i].valid && result.valid[place[i]], result, place[i]);
+            tally.add(struck_[i].kind, struck_[i].valid && result_.valid[place_[i]], result_,
+                      place_[i]);
         return tally;
     }
 
@@ -358,7 +366,7 @@ private:
         return std::clamp(0.5 * (x0 + x1) - left / (2.0 * bend), x0, x2);
     }
 
-    std::optional<PlannedShot> shotAt(double speed) const {
+    std::optional<PlannedShot> shotAt(double speed) {
         try {
             const auto stroke = strokeAt(speed);
             const double aim = aimAt(*stroke);
@@ -410,7 +418,7 @@ private:
                     (flightPointBetween(a, b, q).position_m.x < o.at_m ? low : high) = q;
                 }
                 const Vec3 at = flightPointBetween(a, b, high).position_m;
-                clearance = at.y - terrain.height(o.at_m, at.z) - o.height_m;
+                clearance = o.clearance(at.y - terrain.height(o.at_m, at.z));
                 break;
             }
             out.push_back(clearance);
@@ -425,6 +433,11 @@ private:
     const Predictor& predictor_;
     bool putter_;
     PlayerScatter scatter_;
+    // What is used again from speed to speed.
+    ShotBatch batch_;
+    BatchResult result_;
+    std::vector<Swings::Struck> struck_;
+    std::vector<std::size_t> place_;
 };
 
 }  // namespace
@@ -488,10 +501,24 @@ Setting::Setting(const PlanRequest& asked, std::size_t samples)
 double Setting::strokesFrom(std::size_t zone, bool inWater, double x, double z) const {
     const Zone& place = request.conditions.line->zones[zone];
     // The drop lies behind the water, on the line.
-    const double d = inWater ? std::abs(flag_m - from_m_[zone]) : std::hypot(x - flag_m, z);
+    const double d =
+        inWater ? std::abs(flag_m - from_m_[zone]) : std::sqrt((x - flag_m) * (x - flag_m) + z * z);
     double strokes = holeOut.strokes(inWater ? ZoneKind::Water : place.kind, d);
     if (place.kind == ZoneKind::Green) strokes += puttsForGreen(stimp_ft, slope, d);
     return strokes;
+}
+
+ShotTrace traceOf(const PlannedShot& shot, const BagClub& club, const Predictor& predictor) {
+    std::unique_ptr<Stroke> stroke;
+    if (club.putter) {
+        stroke = std::make_unique<PutterStroke>(predictor, shot.clubSpeed_mps);
+    } else {
+        stroke = std::make_unique<WedgeStroke>(predictor, shot.recipe, PlayerScatter{});
+    }
+    ShotTrace trace;
+    (void)calcShotWith(turned(stroke->planned(), shot.aim_rad), stroke->contact(),
+                       predictor.surroundings(), {}, &trace);
+    return trace;
 }
 
 std::optional<PlannedShot> bestOf(const Candidate& candidate, const Setting& setting) {

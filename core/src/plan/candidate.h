@@ -49,4 +49,7 @@ struct Candidate {
 /// model, or does not come near the flag at any speed that this player has.
 std::optional<PlannedShot> bestOf(const Candidate& candidate, const Setting& setting);
 
+/// The way of it, struck as it is meant. \throws RangeError.
+ShotTrace traceOf(const PlannedShot& shot, const BagClub& club, const Predictor& predictor);
+
 }  // namespace wedgeon::plan

@@ -61,6 +61,12 @@ std::vector<Technique> runnersOf() {
     return out;
 }
 
+Predictor predictorOf(const PlanRequest& request, const BagClub& club) {
+    Conditions c = request.conditions;
+    c.wedge = club.putter ? Wedge{5 * rad, 70 * rad, 0.0} : club.wedge;
+    return {request.player, std::move(c)};
+}
+
 /// Predictors and ladders of the bag, and what can be played with it.
 struct Field {
     explicit Field(const PlanRequest& request) {
@@ -70,9 +76,7 @@ struct Field {
         const std::vector<Technique> runners = runnersOf();
         for (std::size_t i = 0; i < request.clubs.size(); ++i) {
             const BagClub& club = request.clubs[i];
-            Conditions c = request.conditions;
-            c.wedge = club.putter ? Wedge{radFromDeg(5), radFromDeg(70), 0.0} : club.wedge;
-            predictors.emplace_back(request.player, std::move(c));
+            predictors.push_back(predictorOf(request, club));
             ladders.emplace_back(request.player, club.name);
             const auto add = [&](const Technique& t) {
                 candidates.push_back({i, t.key, t.recipe, &predictors[i], &ladders[i]});
@@ -136,6 +140,31 @@ Reason reasonOf(const PlannedShot& shot, const PlannedShot& other) {
 
 }  // namespace
 
+std::vector<BagClub> ordinaryBag() {
+    const auto club = [](double loft, double lie, double bounce) {
+        return BagClub{"", {loft * rad, lie * rad, bounce * rad}, false};
+    };
+    return {club(46, 63.5, 6), club(50, 64, 8),   club(54, 64, 10),     club(58, 64, 10),
+            club(40, 62.5, 4), club(34, 61.5, 3), BagClub{"", {}, true}};
+}
+
+std::vector<BagClub> bagWith(const std::vector<BagClub>& wedges) {
+    if (wedges.empty()) return ordinaryBag();
+    std::vector<BagClub> out = wedges;
+    const auto has = [&](const BagClub& other) {
+        return std::any_of(wedges.begin(), wedges.end(), [&](const BagClub& w) {
+            return other.putter
+                       ? w.putter
+                       : !w.putter && std::abs(w.wedge.loft_rad - other.wedge.loft_rad) < 3.0 * rad;
+        });
+    };
+    // Wedges are his own, what is longer than those anybody has.
+    for (const BagClub& c : ordinaryBag()) {
+        if ((c.putter || c.wedge.loft_rad < leastWedgeLoft_rad) && !has(c)) out.push_back(c);
+    }
+    return out;
+}
+
 void PlanRequest::validate() const {
     if (!conditions.line) throw RangeError("zones", 0, 1, Line::mostZones);
     conditions.line->validate();
@@ -195,6 +224,42 @@ std::optional<Plan> makePlan(const PlanRequest& request, std::stop_token stop,
         } else {
             out.reasons.push_back(reasonOf(out.shots[i], out.shots[i == 0 ? 1 : 0]));
         }
+    }
+    return out;
+}
+
+ShotTrace traceOf(const PlanRequest& request, const PlannedShot& shot) {
+    const BagClub& club = request.clubs[shot.club];
+    return plan::traceOf(shot, club, predictorOf(request, club));
+}
+
+RulesOfThumb rulesOfThumb(const PlanRequest& request, const Plan& plan) {
+    RulesOfThumb out;
+    for (const Height h : {Height::Low, Height::Middle, Height::High}) {
+        const auto its = std::find_if(plan.all.begin(), plan.all.end(),
+                                      [&](const PlannedShot& s) { return s.height == h; });
+        if (its == plan.all.end()) continue;
+        out.carryShare[static_cast<std::size_t>(h) - 1] =
+            its->landing_m / std::max(its->landing_m + its->run_m, 0.1);
+    }
+    const auto struck = std::find_if(plan.all.begin(), plan.all.end(), [](const PlannedShot& s) {
+        return s.height != Height::Putter;
+    });
+    if (struck == plan.all.end()) return out;
+    const BagClub& club = request.clubs[struck->club];
+    try {
+        const Predictor here = predictorOf(request, club);
+        Recipe back = struck->recipe;
+        back.ballForward_m -= ball;
+        out.launchPerBall_rad = here.shot(struck->recipe).strike.launch.angle_rad() -
+                                here.shot(back).strike.launch.angle_rad();
+        PlanRequest heavy = request;
+        heavy.conditions.lie = findLie("lush")->lie;
+        const double carry = struck->landing_m;
+        out.heavyGrass = predictorOf(heavy, club).speedForCarry(struck->recipe, carry) /
+                         here.speedForCarry(struck->recipe, carry);
+    } catch (const RangeError&) {
+        return out;  // out of reach there: the rule has nothing beside it
     }
     return out;
 }

@@ -78,6 +78,15 @@ ShotResult Predictor::shot(const Recipe& recipe, ShotTrace* trace, const StrikeL
     return shot;
 }
 
+ShotResult Predictor::turned(const ShotResult& planned, double aim_rad, ShotTrace* trace) const {
+    ShotResult shot = planned;
+    shot.swing.delivery.path_rad += aim_rad;
+    shot.swing.delivery.faceAngle_rad += aim_rad;
+    shot.strike = calcStrike(shot.swing.delivery, shot.contact);
+    playOn(shot, surroundings_, trace);
+    return shot;
+}
+
 ShotResult Predictor::shotFrom(const Delivery& measured, ShotTrace* trace,
                                const StrikeLaw& law) const {
     Contact contact = contact_;
@@ -138,12 +147,7 @@ double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
 
 std::optional<double> Predictor::aim(const Recipe& recipe) const {
     const ShotResult straight = shot(recipe);
-    const auto sideAt = [&](double turn_rad) {
-        Delivery d = straight.swing.delivery;
-        d.path_rad += turn_rad;
-        d.faceAngle_rad += turn_rad;
-        return calcShotWith(d, straight.contact, surroundings_).restSide_m();
-    };
+    const auto sideAt = [&](double turn_rad) { return turned(straight, turn_rad).restSide_m(); };
     // From straight on past the side where it rests, until it rests on the other one.
     constexpr double most_rad = radFromDeg(50);
     double near = 0.0;

@@ -69,10 +69,10 @@ Outcomes chain(const Recipe& recipe, const Predictor& predictor) {
     const Jet kept = exp(-constants::spinDecay_ps * flight.time);
     const Plane plane = predictor.surroundings().ground.plane();
     kernel::SilentRun<Jet> silent;
-    const auto run =
-        kernel::Run<Jet, kernel::SilentRun<Jet>>(
-            std::span(&plane, 1), 0, JetVec{}, flight.landing.velocity, kept * strike.spin, silent)
-            .run();
+    const auto run = kernel::Run<Jet, kernel::SilentRun<Jet>>(std::span(&plane, 1), {}, 0, JetVec{},
+                                                              flight.landing.velocity,
+                                                              kept * strike.spin, silent)
+                         .run();
 
     const JetVec& v = strike.velocity;
     const JetVec& l = flight.landing.velocity;

@@ -35,7 +35,7 @@ void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightP
         if (o.at_m <= 0.0 || o.at_m >= shot.flight.landing_m.x) continue;
         const FlightPoint at = passing(trace, o.at_m);
         const double ground = terrain.height(o.at_m, at.position_m.z);
-        const double clearance = at.position_m.y - ground - o.height_m;
+        const double clearance = o.clearance(at.position_m.y - ground);
         shot.leastClearance_m = std::min(shot.leastClearance_m, clearance);
         if (clearance >= 0.0) continue;
         shot.blockedBy = static_cast<int>(i);
@@ -46,7 +46,7 @@ void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightP
         f.carry_m = f.landing_m.x;
         f.side_m = f.landing_m.z;
         // A prior: a tenth of its speed comes back from leaves or a bank, then it falls.
-        f.landingVelocity_mps = {-0.1 * std::abs(at.velocity_mps.x),
+        f.landingVelocity_mps = {-givenBack * std::abs(at.velocity_mps.x),
                                  -std::sqrt(2.0 * constants::gravity_mps2 * fall + 0.01), 0.0};
         f.landingSpin_radps =
             0.2 * std::exp(-constants::spinDecay_ps * at.time_s) * shot.strike.launch.spin_radps;
@@ -68,6 +68,8 @@ void meetObstacles(ShotResult& shot, const Terrain& terrain, std::vector<FlightP
 }  // namespace
 
 void playOn(ShotResult& shot, const Surroundings& around, ShotTrace* trace) {
+    shot.leastClearance_m = std::numeric_limits<double>::infinity();
+    shot.blockedBy = -1;
     std::vector<FlightPoint>* path = trace ? &trace->flight : nullptr;
     std::vector<GroundPoint>* run = trace ? &trace->run : nullptr;
     if (around.terrain) {

@@ -12,6 +12,7 @@
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/shot/predictor.h"
+#include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
@@ -36,7 +37,7 @@ struct Samples {
 
 /// The samples from \p from to \p to, several at once.
 void play(const Predictor& predictor, const Swings& swings, const ChanceMaker& chances,
-          std::uint64_t seed, Samples& samples, std::size_t from, std::size_t to) {
+          const SimulationOptions& options, Samples& samples, std::size_t from, std::size_t to) {
     ShotBatch batch(predictor.surroundings().terrain);
     batch.resize(to - from);
     // Clean strikes from the front, mishits from the back: a vector of shots takes as long as its
@@ -44,8 +45,10 @@ void play(const Predictor& predictor, const Swings& swings, const ChanceMaker& c
     std::vector<std::size_t> place(to - from);
     std::size_t front = 0, back = to - from;
     for (std::size_t i = from; i < to; ++i) {
-        const Chance chance = chances.make(seed, i);
-        const Swings::Struck struck = swings.strike(chance);
+        const Chance chance = chances.make(options.seed, i);
+        Swings::Struck struck = swings.strike(chance);
+        struck.delivery.path_rad += options.aim_rad;
+        struck.delivery.faceAngle_rad += options.aim_rad;
         samples.kind[i] = struck.kind;
         samples.valid[i] = struck.valid;
         const std::size_t at = struck.kind == StrikeKind::Clean ? front++ : --back;
@@ -181,6 +184,7 @@ Simulation summarise(const Samples& samples, std::size_t zones) {
 void SimulationOptions::validate() const {
     requireRange("samples", static_cast<double>(samples), 2, 2'000'000);
     requireRange("gust_share", gustShare, 0.0, 1.0);
+    requireRange("aim_deg", aim_rad, radFromDeg(-60), radFromDeg(60), degFromRad(1.0));
     if (player) player->validate();
 }
 
@@ -194,7 +198,7 @@ Simulation Predictor::simulate(const Recipe& recipe, const SimulationOptions& op
     // Each part holds whole groups of the batch, so that a sample's neighbours are always the same.
     const std::size_t groups = (options.samples + groupOfSamples - 1) / groupOfSamples;
     runParts(groups, threads, [&](std::size_t group) {
-        play(*this, swings, chances, options.seed, samples, group * groupOfSamples,
+        play(*this, swings, chances, options, samples, group * groupOfSamples,
              std::min((group + 1) * groupOfSamples, options.samples));
     });
     return summarise(samples, surroundings_.terrain ? surroundings_.terrain->planes().size() : 0);

@@ -89,6 +89,8 @@ struct BatchResult {
 /// The same laws and steps as calcShot: outcomes agree to 1e-7 of their size, except where a bounce
 /// of almost exactly 5 mm counts on one side only (one shot in some 10^8).
 BatchResult calcBatch(const ShotBatch& batch, unsigned threads = 1);
+/// The same into \p result, whose memory is used again.
+void calcBatch(const ShotBatch& batch, BatchResult& result, unsigned threads = 1);
 
 /// Name of the instruction set in use, for the record.
 std::string_view batchInstructionSet();

@@ -32,6 +32,13 @@ struct Ground {
     bool operator==(const Ground&) const = default;
 };
 
+/// The line's zones on the ground of the day: its green takes firmness, friction and speed from \p
+/// day, the rest keeps what its kind has beside an ordinary green.
+Line onGround(const Line& line, const Ground& day);
+/// The day that the green under the line's flag (or its first one) tells of; \p other where it has
+/// none. Without slopes.
+Ground groundOf(const Line& line, const Ground& other);
+
 /// One contact with the ground.
 struct Bounce {
     Vec3 at_m;  ///< from the first landing

@@ -44,14 +44,25 @@ struct Zone {
     bool operator==(const Zone&) const = default;
 };
 
-/// Something with a height that the flight must clear, at one distance.
+/// Something with a height that flight and run must clear, at one distance.
 struct Obstacle {
     double at_m = 0.0;
     double height_m = 0.0;  ///< above the ground there
     std::string name;
+    double gap_m = 0.0;  ///< open below up to here, as under branches
 
+    /// By how much a ball \p above_m the ground there goes over or under it; less than 0: it does
+    /// not.
+    double clearance(double above_m) const {
+        const double over = above_m - height_m;
+        const double under = gap_m > 0.0 ? gap_m - above_m : over;
+        return over > under ? over : under;
+    }
     bool operator==(const Obstacle&) const = default;
 };
+
+/// A prior: of what it does not clear a ball brings a tenth of its speed back.
+inline constexpr double givenBack = 0.1;
 
 /// A ball that an obstacle stops drops so far in front of it.
 inline constexpr double stoppedBefore_m = 0.02;
@@ -66,7 +77,7 @@ struct Line {
     std::optional<double> flag_m;  ///< along the line
 
     /// \throws RangeError for no zone, more than 64 of either, an obstacle or a flag outside 0-500
-    /// m (heights to 60 m), or a zone's own numbers.
+    /// m (heights to 60 m, the gap below it), or a zone's own numbers.
     void validate() const;
     bool operator==(const Line&) const = default;
 };

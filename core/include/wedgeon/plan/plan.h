@@ -20,12 +20,17 @@ namespace wedgeon {
 
 /// A club of the bag. The putter needs no numbers.
 struct BagClub {
-    std::string name;
+    std::string name;  ///< as the player calls it; empty: by its loft
     Wedge wedge;
     bool putter = false;
 
     bool operator==(const BagClub&) const = default;
 };
+
+/// An ordinary bag from wedges to a mid-iron, and the putter; a guess.
+std::vector<BagClub> ordinaryBag();
+/// The same with a player's wedges in the place of its own.
+std::vector<BagClub> bagWith(const std::vector<BagClub>& wedges);
 
 /// A way of playing that is tried with every wedge: a school, or a recipe of the coach's own.
 struct Technique {
@@ -94,8 +99,9 @@ struct PlannedShot {
     double onGreen = 0.0;
     double inside2m = 0.0;             ///< on green or fringe
     double shortOf = 0.0, over = 0.0;  ///< of the green, of those that are not on it
-    double trouble = 0.0;              ///< sand, water, or stopped
-    double chipAgain = 0.0;            ///< neither on the green nor on the fringe
+    double inSand = 0.0, inWater = 0.0, stopped = 0.0;
+    double trouble = 0.0;    ///< any of the three
+    double chipAgain = 0.0;  ///< neither on the green nor on the fringe
     double fat = 0.0, thin = 0.0;
     /// Strokes to hole out, this one included.
     double strokes = 0.0;
@@ -152,6 +158,22 @@ std::optional<std::vector<WouldChange>> findChanges(const PlanRequest& request, 
 
 /// The best low, middle and high shot with the club at \p club, for a comparison side by side.
 std::vector<PlannedShot> lowMiddleHigh(const Plan& plan, std::size_t club);
+
+/// The way of a planned shot, struck as it is meant, for drawing.
+/// \throws RangeError as a prediction does.
+ShotTrace traceOf(const PlanRequest& request, const PlannedShot& shot);
+
+/// What coaches' rules of thumb say beside what comes out here.
+struct RulesOfThumb {
+    /// Share of the way that is carry, of the best low, middle and high shot; none where there is
+    /// no such shot. The rules: about half, two thirds, most of it.
+    std::array<std::optional<double>, 3> carryShare;
+    /// Launch of the first shot lower by one ball farther back [rad]. The rule: a few degrees.
+    std::optional<double> launchPerBall_rad;
+    /// Speed that the first shot would need from half-down lush grass over what it needs here.
+    std::optional<double> heavyGrass;
+};
+RulesOfThumb rulesOfThumb(const PlanRequest& request, const Plan& plan);
 
 /// Whether a coach would call them two shots.
 bool clearlyDifferent(const PlannedShot& a, const PlannedShot& b);

@@ -44,6 +44,8 @@ public:
     /// From the set-up.
     ShotResult shot(const Recipe& recipe, ShotTrace* trace = nullptr,
                     const StrikeLaw& law = {}) const;
+    /// A planned shot with body, path and face turned by \p aim_rad (positive is right).
+    ShotResult turned(const ShotResult& planned, double aim_rad, ShotTrace* trace = nullptr) const;
     /// From a measured delivery (world frame), less the device's biases where they are tuned. What
     /// the lie does to the club's speed and face has happened before it was measured and is not
     /// counted again.

@@ -21,9 +21,10 @@ struct SimulationOptions {
     double gustShare = 0.2;  ///< standard deviation of the wind over its mean, from shot to shot
     /// None: the player's own where it is tuned, else the prior.
     std::optional<PlayerScatter> player;
+    double aim_rad = 0.0;  ///< body, path and face turned by so much; positive is right
     SpreadSource unknown;  ///< parameters of ball, face and ground; its swing parts are not used
 
-    /// \throws RangeError; samples 2-2,000,000, gusts 0-1.
+    /// \throws RangeError; samples 2-2,000,000, gusts 0-1, aim within 60 degrees.
     void validate() const;
 };
 
