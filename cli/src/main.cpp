@@ -12,6 +12,7 @@
 #include "explain.h"
 #include "fit.h"
 #include "import.h"
+#include "plan.h"
 #include "predict.h"
 #include "wedgeon/store/files.h"
 #include "wedgeon/words/words.h"
@@ -97,6 +98,19 @@ int main(int argc, char** argv) {
     fitting->add_option("--map", maps, "column=quantity[unit], where the guess needs help");
     fitting->add_option("--out", out, "File to write instead of standard output");
 
+    CLI::App* planning = app.add_subcommand(
+        "plan", "Which shot from a situation, with landing spot, swing, chances and strokes");
+    std::string situation;
+    wedgeon::cli::PlanOptions plan;
+    planning->add_option("--situation", situation, "File of the situation; - for standard input")
+        ->required();
+    planning->add_option("--samples", plan.samples, "Swings of each shot")
+        ->check(CLI::Range(16, 100'000));
+    planning->add_option("--seed", plan.seed, "For the same luck again");
+    planning->add_option("--player", plan.player, "A player of the logbook");
+    planning->add_option("--logbook", plan.logbook, "Where the player and his tuning are kept");
+    planning->add_option("--out", out, "File to write instead of standard output");
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
@@ -110,6 +124,10 @@ int main(int argc, char** argv) {
         if (explaining->parsed())
             writeAll(out, wedgeon::cli::explainShots(shots, maps, sideA, sideB), {shots});
         if (fitting->parsed()) writeAll(out, wedgeon::cli::fitShots(shots, maps, player), {shots});
+        if (planning->parsed()) {
+            const std::string file = situation == "-" ? std::string() : situation;
+            writeAll(out, wedgeon::cli::planSituation(readAll(file), plan), {file, plan.logbook});
+        }
         if (exporting->parsed()) {
             std::ostringstream text;
             wedgeon::cli::exportLogbook(logbook, json, setAside, text);

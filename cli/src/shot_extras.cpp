@@ -87,6 +87,7 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     }
     options.samples = static_cast<std::size_t>(samples);
     options.seed = static_cast<std::uint64_t>(seed);
+    options.aim_rad = shot.aim_rad;
     const Simulation s = shot.predictor().simulate(shot.recipe, options);
     JsonText text;
     text.count("samples", static_cast<long>(s.samples));

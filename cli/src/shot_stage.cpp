@@ -4,9 +4,11 @@
 #include "shot_stage.h"
 
 #include <array>
+#include <cmath>
 
 #include "conditions_fields.h"
 #include "recipe_fields.h"
+#include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::cli {
@@ -17,8 +19,8 @@ struct HandWord {
     Hand value;
 };
 constexpr std::array hands{HandWord{"right", Hand::Right}, HandWord{"left", Hand::Left}};
-constexpr std::array<std::string_view, 7> extraKeys{
-    "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
+constexpr std::array<std::string_view, 8> extraKeys{
+    "aim_deg", "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
 
 void writeMargin(JsonText& out, const Recipe& recipe, const ShotResult& r,
                  const Predictor& predictor) {
@@ -39,6 +41,9 @@ ShotCase readShot(Fields& in) {
     c.conditions = store::readConditionsFields(in);
     c.recipe = store::readRecipeFields(in);
     c.hand = named(in, "hand", "right", hands).value;
+    c.aim_rad = radFromDeg(in.number("aim_deg", 0));
+    if (!(std::abs(c.aim_rad) <= radFromDeg(60)))
+        throw RangeError("aim_deg", degFromRad(c.aim_rad), -60, 60);
     if (in.has("player")) {
         auto player = std::make_shared<Tuning>();
         player->delivery.scatter = readScatter(in.child("player"));
@@ -90,7 +95,8 @@ void writeRun(JsonText& out, const GroundResult& r) {
 void runShot(Fields in, JsonText& out) {
     const ShotCase c = readShot(in);
     const Predictor predictor = c.predictor();
-    const ShotResult r = predictor.shot(c.recipe);
+    ShotResult r = predictor.shot(c.recipe);
+    if (c.aim_rad != 0.0) r = predictor.turned(r, c.aim_rad);
     const Delivery& d = r.swing.delivery;
     writeLaunch(out, r.strike.launch);
     writeFlight(out, r.flight);

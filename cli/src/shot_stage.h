@@ -18,6 +18,7 @@ struct ShotCase {
     Recipe recipe;
     Hand hand = Hand::Right;
     Conditions conditions;
+    double aim_rad = 0.0;  ///< body, path and face turned
     /// Who swings, where his scatter is given: his chances and his simulation are of him.
     std::shared_ptr<const Tuning> player;
 

@@ -49,24 +49,26 @@ Ground readGroundFields(Fields& in) {
     return g;
 }
 
-Conditions readConditionsFields(Fields& in) {
+Conditions readMetFields(Fields& in) {
     Conditions c;
-    c.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
-               radFromDeg(in.number("bounce_deg", 10))};
     c.ball = named(in, "ball", "soft", namedBalls()).ball;
     c.face = named(in, "face", "fresh-dry", namedFaces()).face;
     c.lie = readChild(in, "lie", readLieFields);
     c.ground = readChild(in, "ground", readGroundFields);
     c.air = readChild(in, "air", readAirFields);
+    return c;
+}
+
+Conditions readConditionsFields(Fields& in) {
+    Conditions c = readMetFields(in);
+    c.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
+               radFromDeg(in.number("bounce_deg", 10))};
     c.line = readLineFields(in);
     return c;
 }
 
-nlohmann::ordered_json conditionsToJson(const Conditions& c) {
+nlohmann::ordered_json metToJson(const Conditions& c) {
     nlohmann::ordered_json out;
-    out["loft_deg"] = degFromRad(c.wedge.loft_rad);
-    out["lie_deg"] = degFromRad(c.wedge.lie_rad);
-    out["bounce_deg"] = degFromRad(c.wedge.bounce_rad);
     for (const NamedBall& b : namedBalls()) {
         if (b.ball == c.ball) out["ball"] = b.key;
     }
@@ -88,6 +90,15 @@ nlohmann::ordered_json conditionsToJson(const Conditions& c) {
                   {"temperature_c", c.air.temperature_c},
                   {"altitude_m", c.air.altitude_m},
                   {"humidity", c.air.humidity}};
+    return out;
+}
+
+nlohmann::ordered_json conditionsToJson(const Conditions& c) {
+    nlohmann::ordered_json out;
+    out["loft_deg"] = degFromRad(c.wedge.loft_rad);
+    out["lie_deg"] = degFromRad(c.wedge.lie_rad);
+    out["bounce_deg"] = degFromRad(c.wedge.bounce_rad);
+    out.update(metToJson(c));
     if (c.line) out.update(lineToJson(*c.line));
     return out;
 }

@@ -14,6 +14,10 @@ namespace wedgeon::store {
 Conditions readConditionsFields(Fields& in);
 nlohmann::ordered_json conditionsToJson(const Conditions& conditions);
 
+/// The same without wedge and line.
+Conditions readMetFields(Fields& in);
+nlohmann::ordered_json metToJson(const Conditions& conditions);
+
 /// What stands inside "air" and "ground". Fields of others are left for them.
 Air readAirFields(Fields& in);
 Ground readGroundFields(Fields& in);

@@ -48,7 +48,8 @@ std::optional<Line> readLineFields(Fields& in) {
     for (Fields& z : in.children("zones", Line::mostZones))
         line.zones.push_back(readZone(std::move(z)));
     for (Fields& o : in.children("obstacles", Line::mostObstacles)) {
-        line.obstacles.push_back({o.number("at_m"), o.number("height_m"), nameIn(o, "name")});
+        line.obstacles.push_back(
+            {o.number("at_m"), o.number("height_m"), nameIn(o, "name"), o.number("gap_m", 0)});
         o.finish();
     }
     if (in.has("flag_m")) line.flag_m = in.number("flag_m");
@@ -76,6 +77,7 @@ nlohmann::ordered_json lineToJson(const Line& line) {
     Json obstacles = Json::array();
     for (const Obstacle& o : line.obstacles) {
         Json one = {{"at_m", o.at_m}, {"height_m", o.height_m}};
+        if (o.gap_m > 0.0) one["gap_m"] = o.gap_m;
         if (!o.name.empty()) one["name"] = o.name;
         obstacles.push_back(std::move(one));
     }

@@ -87,6 +87,7 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
     out->lies = kit.lies();
     out->grounds = kit.grounds();
     out->recipes = Recipes(logbook).all();
+    out->situations = Situations(logbook).all();
     const Tunings tunings(logbook);
     for (const std::string& player : tunings.players()) {
         auto& its = out->tunings[player] = tunings.of(player);

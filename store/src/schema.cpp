@@ -289,6 +289,14 @@ CREATE INDEX tunings_by_player ON tunings(player_id);
 CREATE INDEX tunings_in_use_by_tuning ON tunings_in_use(tuning_id);
 )";
 
+/// Situations are kept as documents, by name.
+constexpr const char* sixth = R"(
+CREATE TABLE situations(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  name TEXT NOT NULL UNIQUE,
+  situation TEXT NOT NULL);
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -319,7 +327,7 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 5> steps{first, second, third, fourth, fifth};
+    static const std::array<std::string, 6> steps{first, second, third, fourth, fifth, sixth};
     return steps;
 }
 

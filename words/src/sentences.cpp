@@ -5,13 +5,12 @@
 
 #include <array>
 
+#include "fill.h"
+
 namespace wedgeon::words {
 namespace {
 
 using store::Says;
-
-// The extractor knows a text by this macro's name, which is Qt's; there is no Qt here.
-#define QT_TRANSLATE_NOOP(context, text) text  // NOLINT(cppcoreguidelines-macro-usage)
 
 template <class Code>
 struct Sentence {
@@ -153,6 +152,9 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::NotRecipes, QT_TRANSLATE_NOOP("Words", "is no file of recipes")},
     {Says::TooManyRecipes,
      QT_TRANSLATE_NOOP("Words", "a logbook keeps %1 recipes at most; nothing was kept")},
+    {Says::SituationTooLarge,
+     QT_TRANSLATE_NOOP("Words", "a file of a situation has at most %1 MB")},
+    {Says::TooManySituations, QT_TRANSLATE_NOOP("Words", "a logbook keeps at most %1 situations")},
     {Says::GroupUnknown, QT_TRANSLATE_NOOP("Words", "a group's ball or face is not known")},
     {Says::ColumnOutside, QT_TRANSLATE_NOOP("Words", "column must be from 0 to %1")},
     {Says::LogbookNewer,

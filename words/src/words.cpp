@@ -8,33 +8,10 @@
 #include <string_view>
 #include <vector>
 
+#include "fill.h"
 #include "sentences.h"
 
 namespace wedgeon::words {
-namespace {
-
-/// \p places for %1, %2 ... and \p inner for %i, each once looked at: what stands in a place is
-/// never read as one.
-std::string filled(std::string_view sentence, const std::vector<std::string>& places,
-                   const std::string& inner) {
-    std::string out;
-    for (std::size_t i = 0; i < sentence.size(); ++i) {
-        const char next = i + 1 < sentence.size() ? sentence[i + 1] : '\0';
-        if (sentence[i] != '%' || (next != 'i' && !(next >= '1' && next <= '9'))) {
-            out += sentence[i];
-            continue;
-        }
-        ++i;
-        if (next == 'i') {
-            out += inner;
-        } else if (const auto place = static_cast<std::size_t>(next - '1'); place < places.size()) {
-            out += places[place];
-        }
-    }
-    return out;
-}
-
-}  // namespace
 
 std::string Speaker::translated(const char* english) const {
     return english;

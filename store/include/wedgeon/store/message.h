@@ -120,7 +120,9 @@ enum class Says {
     VersionNot,       ///< %1
     RecipesTooLarge,  ///< %1 MB
     NotRecipes,
-    TooManyRecipes,  ///< %1
+    TooManyRecipes,     ///< %1
+    SituationTooLarge,  ///< %1 MB
+    TooManySituations,  ///< %1
     GroupUnknown,
     ColumnOutside,  ///< 0 to %1
 

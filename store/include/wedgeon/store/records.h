@@ -12,6 +12,7 @@
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/situation_file.h"
 #include "wedgeon/store/tunings.h"
 
 namespace wedgeon::store {
@@ -25,6 +26,7 @@ struct Records {
     std::vector<KeptLie> lies;
     std::vector<KeptGround> grounds;
     std::vector<NamedRecipe> recipes;
+    std::vector<Situation> situations;
     std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
     std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
     std::shared_ptr<const Players> everyone = std::make_shared<Players>();  ///< never null
