@@ -44,6 +44,7 @@ namespace wedgeon {
 namespace {
 
 const QString watchKey = QStringLiteral("watch");
+const QString firstKey = QStringLiteral("shape");
 /// The least that everything can be read on.
 constexpr QSize leastSize{1024, 640};
 constexpr QSize usualSize{1280, 800};
@@ -346,6 +347,9 @@ void MainWindow::listenTo(quint16 port) {
 }
 
 void MainWindow::openFile(const QString& path, bool alwaysAsk) {
+    for (View* v : std::as_const(views_)) {
+        if (v->opens(path)) return;
+    }
     QSettings().setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
     notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()),
                           [this] { desk_.import().cancel(); });
@@ -421,6 +425,8 @@ void MainWindow::restore() {
     dark_->setChecked(settings.value(QStringLiteral("dark")).toBool());
     for (View* v : std::as_const(views_))
         v->restore(settings.value(QStringLiteral("views/") + v->key()).toMap());
+    // The bench where nothing is remembered, or a view that is not there any more.
+    showView(firstKey);
     showView(settings.value(QStringLiteral("view")).toString());
 }
 

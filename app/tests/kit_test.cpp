@@ -128,6 +128,7 @@ TEST_F(KitWindowTest, ShotsUnderAnotherNameArePredictedForTheSamePlayer) {
 
 TEST_F(KitWindowTest, LiesAndGroundsAreKeptAndTaken) {
     edit("Lie", [&](QWidget& editor) {
+        showNumbers(&editor);
         byName<QDoubleSpinBox>(QStringLiteral("Grass between"), &editor)->setValue(35);
         keep(editor, "Kept lies", "behind the shed");
         byName<QDoubleSpinBox>(QStringLiteral("Grass between"), &editor)->setValue(0);

@@ -159,6 +159,7 @@ TEST_F(WatchTest, ChangingTheGroundChangesThePredictionNotTheMeasurement) {
     }
     QTest::mouseClick(ground, Qt::LeftButton);
     auto* editor = window_->findChild<QWidget*>(QStringLiteral("givensEditor"));
+    showNumbers(editor);
     byName<QDoubleSpinBox>(QStringLiteral("Firmness"), editor)->setValue(1.4);
     editor->close();
     EXPECT_EQ(said("shotSentence"), sentence);

@@ -81,6 +81,13 @@ protected:
         return label && label->isVisible() ? label->text() : QString();
     }
 
+    /// What stands behind the questions of a pop-up of the strip.
+    static void showNumbers(QWidget* editor) {
+        for (auto* b : editor->findChildren<QAbstractButton*>()) {
+            if (b->text() == QStringLiteral("In numbers") && !b->isChecked()) b->click();
+        }
+    }
+
     /// What stays on screen about the logbook.
     QString trouble() { return window_->findChild<TroubleBar*>()->text(); }
     QString notice() { return window_->findChild<NoticeBar*>()->text(); }

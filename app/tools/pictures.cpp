@@ -80,6 +80,25 @@ int main(int argc, char** argv) {
     const auto settled = [&] { return QTest::qWaitFor([&] { return window.isSettled(); }, 10000); };
     bool good = settled();
 
+    // A situation that ships with the program, planned to the end.
+    const auto read = [&](const QString& situation) {
+        window.showView(QStringLiteral("read"));
+        auto* box = byName<QComboBox>(window, QStringLiteral("Situation"));
+        const int at = box->findText(situation);
+        box->setCurrentIndex(at);
+        emit box->activated(at);
+        good = QTest::qWaitFor(
+                   [&] {
+                       const auto& answer = window.desk.planner().answer();
+                       return answer && answer->changes && !window.desk.planner().isWorking();
+                   },
+                   20000) &&
+               good;
+    };
+    read(QStringLiteral("Short-sided behind sand"));
+    good = save(window, folder, QStringLiteral("read")) && good;
+    window.desk.bench().undoStack().undo();
+
     window.showView(QStringLiteral("shape"));
     auto* face = byName<wedgeon::Drawing>(window, QStringLiteral("Face from above"));
     QTest::qWait(50);

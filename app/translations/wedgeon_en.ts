@@ -2,6 +2,16 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>DistanceText</name>
+    <message numerus="yes">
+        <source>%n pace(s)</source>
+        <translation>
+            <numerusform>%n pace</numerusform>
+            <numerusform>%n paces</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Units</name>
     <message numerus="yes">
         <source>%n shot(s)</source>

@@ -19,6 +19,7 @@ const QString handKey = QStringLiteral("bench/hand");
 const QString conditionsKey = QStringLiteral("bench/conditions");
 const QString recipesKey = QStringLiteral("bench/recipes");
 const QString chosenKey = QStringLiteral("bench/chosen");
+const QString situationKey = QStringLiteral("bench/situation");
 constexpr qsizetype longestName = 60;
 
 BenchState firstBench() {
@@ -27,6 +28,10 @@ BenchState firstBench() {
     s.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
     s.conditions.lie = findLie("short-dry")->lie;
     s.conditions.air.temperature_c = 14;
+    // A short pitch to a green, as an example.
+    s.read.line.zones = {Zone::of(ZoneKind::Fairway, 12), Zone::of(ZoneKind::Fringe, 1),
+                         Zone::of(ZoneKind::Green, 20), Zone::of(ZoneKind::Rough, 15)};
+    s.read.line.flag_m = 22;
     s.recipe().lean_rad = radFromDeg(5);
     s.recipe().clubSpeed_mps = 21;
     return s;
@@ -54,6 +59,13 @@ BenchState rememberedBench() {
         if (!kept.empty()) state.conditions = store::parseConditions(kept);
     });
     tryTo([&] {
+        const std::string kept = text(situationKey).toStdString();
+        if (kept.empty()) return;
+        store::Situation situation = store::parseSituation(kept);
+        state.read = {std::move(situation.name), std::move(*situation.conditions.line),
+                      situation.lie};
+    });
+    tryTo([&] {
         const std::string kept = text(recipesKey).toStdString();
         if (kept.empty()) return;
         auto recipes = store::parseRecipes(kept);
@@ -72,6 +84,13 @@ void rememberBench(const BenchState& state) {
                                                                : QStringLiteral("right"));
     settings.setValue(conditionsKey,
                       QString::fromStdString(store::formatConditions(state.conditions)));
+    store::Situation situation;
+    situation.name = state.read.name;
+    situation.conditions = state.conditions;
+    situation.conditions.line = state.read.line;
+    situation.lie = state.read.lie;
+    settings.setValue(situationKey,
+                      QString::fromStdString(store::formatSituation(situation, false)));
     settings.setValue(recipesKey, QString::fromStdString(store::formatRecipes(state.recipes)));
     settings.setValue(chosenKey, static_cast<uint>(state.chosen));
 }

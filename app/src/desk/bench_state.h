@@ -5,16 +5,37 @@
 
 #include <QChar>
 #include <QString>
+#include <optional>
+#include <string>
 #include <vector>
 
 #include "wedgeon/shot/predictor.h"
 #include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/situation_file.h"
 
 namespace wedgeon {
 
 using store::NamedRecipe;
 
-/// Everything that a prediction in Shape depends on.
+/// A shot that was decided on in Read, to hold the next ones against.
+struct Commitment {
+    std::string shot;       ///< as it is called
+    std::string technique;  ///< spin or run, and how far back and through
+    double landing_m = 0.0, rest_m = 0.0;
+
+    bool operator==(const Commitment&) const = default;
+};
+
+/// The situation that Read shows. Ground, lie, ball, face and air stand in the strip.
+struct ReadState {
+    std::string name;  ///< of the situation, as it was kept; empty for a new one
+    Line line;
+    LieAnswers lie;  ///< what was said of the strip's lie; nothing where it was given in numbers
+
+    bool operator==(const ReadState&) const = default;
+};
+
+/// Everything that a prediction depends on.
 struct BenchState {
     static constexpr std::size_t mostRecipes = 3;
 
@@ -22,6 +43,8 @@ struct BenchState {
     Conditions conditions;
     std::vector<NamedRecipe> recipes{NamedRecipe{}};
     std::size_t chosen = 0;  ///< the one that drawings and numbers edit
+    ReadState read;
+    std::optional<Commitment> commitment;
     bool sameCarry = false;  ///< the others are shown at the speed that carries as far
 
     Recipe& recipe() { return recipes[chosen].recipe; }
@@ -29,6 +52,11 @@ struct BenchState {
     QString playerName() const { return QString::fromStdString(player.name); }
     /// \throws RangeError as Predictor does.
     Predictor predictor() const { return {player, conditions}; }
+    /// Nothing that Shape predicts with differs.
+    bool playsLike(const BenchState& o) const {
+        return player == o.player && conditions == o.conditions && recipes == o.recipes &&
+               chosen == o.chosen && sameCarry == o.sameCarry;
+    }
     bool operator==(const BenchState&) const = default;
 };
 

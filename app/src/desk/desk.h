@@ -12,6 +12,7 @@
 #include "desk/hit_list.h"
 #include "desk/import_job.h"
 #include "desk/live_link.h"
+#include "desk/planner.h"
 #include "desk/recipe_book.h"
 #include "desk/shot_log.h"
 #include "desk/shown_shots.h"
@@ -39,6 +40,7 @@ public:
     HitList& wanted() { return wanted_; }
     ImportJob& import() { return import_; }
     Tuner& tuner() { return tuner_; }
+    Planner& planner() { return planner_; }
     const Clock& clock() const { return log_.clock(); }
 
     /// The logbook is open, or it is known that it cannot be; every change is on the disk, and what
@@ -87,6 +89,7 @@ private:
     HitList wanted_;
     ImportJob import_;
     Tuner tuner_;
+    Planner planner_;
     bool playerTaken_ = false;
     QTimer rememberSoon_;  ///< the bench, a moment after its last change
 };

@@ -316,4 +316,10 @@ void LiveLink::setState(State state) {
     emit changed();
 }
 
+void LiveLink::setDeclares(bool declares) {
+    if (declares == declares_) return;
+    declares_ = declares;
+    emit changed();
+}
+
 }  // namespace wedgeon

@@ -40,7 +40,7 @@ public:
     void trustPeer();
     /// Where the document of the set-up comes from that new shots are declared with.
     void declareWith(std::function<std::string()> setUp) { setUp_ = std::move(setUp); }
-    void setDeclares(bool declares) { declares_ = declares; }
+    void setDeclares(bool declares);
     bool declares() const { return declares_; }
 
 signals:

@@ -89,6 +89,13 @@ void Workbench::setUnits(UnitSystem system) {
 }
 
 void Workbench::setState(const BenchState& next, const BenchState& former) {
+    if (next.playsLike(state_) && former.playsLike(ghostState_)) {
+        // Read's part only: no prediction has changed.
+        ghostState_ = former;
+        state_ = next;
+        emit changed();
+        return;
+    }
     const bool givens = next.player != state_.player || next.conditions != state_.conditions;
     // Of the two predictions asked for one is usually at hand.
     if (former == state_) {

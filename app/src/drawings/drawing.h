@@ -56,6 +56,7 @@ protected:
     QSizeF canvas() const { return canvas_.value_or(QSizeF(size())); }
     virtual void paint(QPainter& painter, const style::Colours& colours) = 0;
     virtual void gestureBegins() {}
+    bool isHeld() const { return held_ >= 0; }
     /// The pointer is at \p pixel with handle \p id held.
     virtual void dragTo(int id, QPointF pixel);
     /// One key step of handle \p id: -1 or 1 across, and whether it is a small one.

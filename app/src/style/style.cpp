@@ -25,6 +25,8 @@ const Colours light{
     .warning = QColor(0xA9261D),
     .turf = QColor(0x6F8445),
     .turfFill = QColor(0xDDE3C9),
+    .sand = QColor(0xE2CB9A),
+    .water = QColor(0xB9D3DC),
     .chosen = QColor(0xE9EEEA),
 };
 
@@ -41,6 +43,8 @@ const Colours dark{
     .warning = QColor(0xF08A80),
     .turf = QColor(0x9DB56E),
     .turfFill = QColor(0x2A3424),
+    .sand = QColor(0x5C4E31),
+    .water = QColor(0x274552),
     .chosen = QColor(0x26343A),
 };
 

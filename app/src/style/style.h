@@ -23,6 +23,7 @@ struct Colours {
     QColor former;     // the ghost of the former state
     QColor warning;
     QColor turf, turfFill;
+    QColor sand, water;
     QColor chosen;  // background of a chosen row
 };
 

@@ -34,6 +34,10 @@ QString said(const FitRemark& remark) {
     return QString::fromStdString(words::said(remark, window));
 }
 
+const words::Speaker& speaker() {
+    return window;
+}
+
 QString said(const std::exception& error) {
     return QString::fromStdString(words::said(error, window));
 }

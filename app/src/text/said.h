@@ -8,12 +8,15 @@
 
 #include "wedgeon/store/message.h"
 #include "wedgeon/tune/tune.h"
+#include "wedgeon/words/words.h"
 
 namespace wedgeon::text {
 
 // Texts from files and the wire are in it as they came: show it as plain text.
 QString said(const store::Message& message);
 QString said(const FitRemark& remark);
+/// The window's language, for what is put into words elsewhere.
+const words::Speaker& speaker();
 /// What any exception has to say; "larches.csv does not exist".
 QString said(const std::exception& error);
 

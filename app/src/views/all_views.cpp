@@ -5,6 +5,7 @@
 
 #include "main_window.h"
 #include "views/explain/explain_view.h"
+#include "views/read/read_view.h"
 #include "views/shape/shape_view.h"
 #include "views/tune/tune_view.h"
 #include "views/watch/watch_view.h"
@@ -12,6 +13,7 @@
 namespace wedgeon {
 
 void addAllViews(MainWindow& window, Desk& desk) {
+    window.addView(new ReadView(desk));
     window.addView(new ShapeView(desk));
     window.addView(new WatchView(desk));
     window.addView(new ExplainView(desk));

@@ -47,6 +47,13 @@ public:
     /// \p state may lack anything, and may come from another hand.
     virtual void restore(const QVariantMap& state) { (void)state; }
 
+    /// A file that is dropped on the window, or named when the program starts, and is this view's:
+    /// opens it. False for another.
+    virtual bool opens(const QString& path) {
+        (void)path;
+        return false;
+    }
+
     /// In the order of the menu; those of the view's own menu.
     const QVector<QAction*>& commands() const { return commands_; }
     /// While it is not shown, its commands wait.

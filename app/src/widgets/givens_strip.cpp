@@ -11,14 +11,17 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPointer>
+#include <QTimer>
 #include <QToolButton>
 #include <algorithm>
 #include <cmath>
 #include <utility>
 
 #include "style/style.h"
+#include "text/lie_words.h"
 #include "text/sentences.h"
 #include "wedgeon/units.h"
+#include "widgets/lie_questions.h"
 #include "widgets/quantity_field.h"
 
 namespace wedgeon {
@@ -437,37 +440,98 @@ void GivensStrip::fillBall(QFormLayout& form) {
 }
 
 void GivensStrip::fillLie(QFormLayout& form) {
+    auto* questions = new LieQuestions(bench_.state().read.lie);
+    connect(questions, &LieQuestions::answered, this, [this](const LieAnswers& answers) {
+        change(tr("read the lie"), [&](BenchState& s) {
+            s.read.lie = answers;
+            s.conditions.lie = readLie(answers).lie(s.conditions.lie.firmness);
+        });
+    });
+    form.addRow(questions);
     const QString now = text::lie(bench_.state().conditions.lie);
     const QStringList names = textsOf(namedLies());
     addChoice(form, tr("Lie"), names, static_cast<int>(names.indexOf(now)),
               [](BenchState& s, int i) {
+                  s.read.lie = {};
                   s.conditions.lie = namedLies()[static_cast<std::size_t>(i)].lie;
               });
-    addNumber(form, tr("Grass between"), tr("%"), 100, 0, 100, 5, 0,
-              [](BenchState& s) -> double& { return s.conditions.lie.cover; });
-    addNumber(form, tr("Moisture"), tr("%"), 100, 0, 100, 5, 0,
-              [](BenchState& s) -> double& { return s.conditions.lie.moisture; });
+    addKeptPart<store::KeptLie>(
+        form, tr("Kept lies"), store::Kit::Part::Lie, &store::Records::lies,
+        [](BenchState& s, const store::KeptLie& kept) {
+            s.read.lie = {};
+            s.conditions.lie = kept.lie;
+        },
+        [](const BenchState& s) {
+            return store::KeptLie{{}, s.conditions.lie};
+        });
+    fillLieNumbers(addNumbers(form));
+}
+
+QFormLayout& GivensStrip::addNumbers(QFormLayout& form) {
+    auto* more = new QToolButton;
+    more->setText(tr("In numbers"));
+    more->setCheckable(true);
+    more->setAutoRaise(true);
+    auto* box = new QWidget;
+    auto* inner = new QFormLayout(box);
+    inner->setContentsMargins(0, 0, 0, 0);
+    inner->setVerticalSpacing(7);
+    box->hide();
+    connect(more, &QToolButton::toggled, box, [box](bool on) {
+        box->setVisible(on);
+        // The pop-up takes the room that it needs now.
+        QTimer::singleShot(0, box, [box] { box->window()->adjustSize(); });
+    });
+    form.addRow(more);
+    form.addRow(box);
+    return *inner;
+}
+
+void GivensStrip::fillLieNumbers(QFormLayout& form) {
+    addNumber(form, tr("Grass between"), tr("%"), 100, 0, 100, 5, 0, [](BenchState& s) -> double& {
+        s.read.lie = {};  // given in numbers now
+        return s.conditions.lie.cover;
+    });
+    addNumber(form, tr("Moisture"), tr("%"), 100, 0, 100, 5, 0, [](BenchState& s) -> double& {
+        s.read.lie = {};
+        return s.conditions.lie.moisture;
+    });
     addNumber(form, tr("Grain"), QStringLiteral("°"), degFromRad(1.0), -180, 180, 15, 0,
-              [](BenchState& s) -> double& { return s.conditions.lie.grain_rad; });
-    addNumber(form, tr("Sits up"), tr("mm"), 1000, 0, 60, 1, 0,
-              [](BenchState& s) -> double& { return s.conditions.lie.sit_m; });
+              [](BenchState& s) -> double& {
+                  s.read.lie = {};
+                  return s.conditions.lie.grain_rad;
+              });
+    addNumber(form, tr("Sits up"), tr("mm"), 1000, 0, 60, 1, 0, [](BenchState& s) -> double& {
+        s.read.lie = {};
+        return s.conditions.lie.sit_m;
+    });
     auto* hint = new QLabel(
         tr("Grain: 0° lies toward the target, 180° against,\n90° away from the player."));
     hint->setFont(style::font(12));
     form.addRow(hint);
-    addKeptPart<store::KeptLie>(
-        form, tr("Kept lies"), store::Kit::Part::Lie, &store::Records::lies,
-        [](BenchState& s, const store::KeptLie& kept) { s.conditions.lie = kept.lie; },
-        [](const BenchState& s) {
-            return store::KeptLie{{}, s.conditions.lie};
-        });
 }
 
 void GivensStrip::fillGround(QFormLayout& form) {
-    addNumber(form, tr("Firmness"), QString(), 1, 0.6, 1.5, 0.05, 2,
-              [](BenchState& s) -> double& { return s.conditions.ground.firmness; });
+    addChoice(form, tr("The ground is"), text::firmnessWords(),
+              text::firmnessWordOf(bench_.state().conditions.ground.firmness),
+              [](BenchState& s, int i) { s.conditions.ground.firmness = text::firmnessOfWord(i); });
+    addChoice(form, tr("Grass on it"), {tr("dry"), tr("dewy")},
+              bench_.state().conditions.ground.friction < 0.31 ? 1 : 0,
+              [](BenchState& s, int i) { s.conditions.ground.friction = i == 1 ? 0.24 : 0.38; });
     addNumber(form, tr("Green speed"), tr("ft"), 1, 5, 15, 0.5, 1,
               [](BenchState& s) -> double& { return s.conditions.ground.stimp_ft; });
+    addKeptPart<store::KeptGround>(
+        form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Records::grounds,
+        [](BenchState& s, const store::KeptGround& kept) { s.conditions.ground = kept.ground; },
+        [](const BenchState& s) {
+            return store::KeptGround{{}, s.conditions.ground};
+        });
+    fillGroundNumbers(addNumbers(form));
+}
+
+void GivensStrip::fillGroundNumbers(QFormLayout& form) {
+    addNumber(form, tr("Firmness"), QString(), 1, 0.6, 1.5, 0.05, 2,
+              [](BenchState& s) -> double& { return s.conditions.ground.firmness; });
     addNumber(form, tr("Turf friction"), QString(), 1, 0.2, 0.6, 0.01, 2,
               [](BenchState& s) -> double& { return s.conditions.ground.friction; });
     addNumber(form, tr("Rises along"), tr("%"), 100, -8, 8, 1, 1,
@@ -478,12 +542,6 @@ void GivensStrip::fillGround(QFormLayout& form) {
         new QLabel(tr("Firmness: 0.7 soft, 1 ordinary, 1.4 hard.\nFriction: 0.38 dry, 0.24 dewy."));
     hint->setFont(style::font(12));
     form.addRow(hint);
-    addKeptPart<store::KeptGround>(
-        form, tr("Kept grounds"), store::Kit::Part::Ground, &store::Records::grounds,
-        [](BenchState& s, const store::KeptGround& kept) { s.conditions.ground = kept.ground; },
-        [](const BenchState& s) {
-            return store::KeptGround{{}, s.conditions.ground};
-        });
 }
 
 void GivensStrip::fillAir(QFormLayout& form) {

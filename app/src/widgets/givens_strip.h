@@ -55,7 +55,11 @@ private:
     void fillWedge(QFormLayout& form);
     void fillBall(QFormLayout& form);
     void fillLie(QFormLayout& form);
+    void fillLieNumbers(QFormLayout& form);
     void fillGround(QFormLayout& form);
+    void fillGroundNumbers(QFormLayout& form);
+    /// A place for what stands behind a question in numbers, one click away.
+    QFormLayout& addNumbers(QFormLayout& form);
     void fillAir(QFormLayout& form);
     /// A number of the givens; \p member leads from the state to it.
     void addNumber(QFormLayout& form, const QString& name, const QString& unit, double factor,

@@ -27,6 +27,9 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     declares->setToolTip(tr("Declare the set-up of Shape for every shot that comes in"));
     declares->setChecked(link_.declares());
     connect(declares, &QCheckBox::toggled, &link_, &LiveLink::setDeclares);
+    // A shot that was committed to in Read is declared without being asked for again.
+    connect(&link_, &LiveLink::changed, declares,
+            [this, declares] { declares->setChecked(link_.declares()); });
     row->addWidget(declares);
     trust_ = new QPushButton(tr("Take its shots"));
     row->addWidget(trust_);

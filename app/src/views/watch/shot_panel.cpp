@@ -15,6 +15,7 @@
 #include "text/said.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/units.h"
 #include "widgets/sentence_label.h"
 
@@ -61,6 +62,10 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
     doubt_->setObjectName(QStringLiteral("shotDoubt"));
     doubt_->setFont(style::font(13));
     column->addWidget(doubt_);
+    declared_ = new SentenceLabel(SentenceLabel::Rank::Body, this);
+    declared_->setObjectName(QStringLiteral("shotDeclared"));
+    declared_->setFont(style::font(13));
+    column->addWidget(declared_);
     flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
     flight_->setMinimumHeight(96);
     flight_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // takes what is left
@@ -124,6 +129,9 @@ void ShotPanel::show(int row) {
     if (!aside.empty()) title << tr("set aside: %1").arg(shortened(text::asideReason(aside)));
     title_->setText(title.join(QStringLiteral(" · ")));
     sentence_->setText(text::measuredSentence(shot.measured, bench_.units()));
+    const QString declared = declaredLine(record, shot);
+    declared_->setText(declared);
+    declared_->setVisible(!declared.isEmpty());
     if (shot.prediction && !shot.fromLaunch) {
         why_->setText(text::comparison(shot.measured, shot.prediction->shot,
                                        shot.prediction->spread, bench_.units()));
@@ -144,6 +152,34 @@ void ShotPanel::show(int row) {
     fillNumbers(record, shot);
     draw(record, shot);
     givens_->setText(givensLine(shot));
+}
+
+QString ShotPanel::declaredLine(const store::ShotRecord& record, const WatchedShot& shot) const {
+    const auto& commitment = bench_.state().commitment;
+    if (!commitment) return {};
+    const auto declared = store::findDeclared(record);
+    if (!declared || declared->name != commitment->shot) return {};
+    const Units& u = bench_.units();
+    const auto off = [&](double got, double meant) {
+        const double by = got - meant;
+        if (std::abs(by) < 0.05) return tr("on it");
+        return (by < 0 ? tr("%1 short") : tr("%1 past")).arg(u.length(std::abs(by), 1));
+    };
+    QString line = tr("Declared %1: ").arg(text::fromUtf8(commitment->shot));
+    if (shot.measured.carry_m) {
+        line += tr("to land at %1, landed %2.")
+                    .arg(u.length(commitment->landing_m, 1),
+                         off(*shot.measured.carry_m, commitment->landing_m));
+        if (shot.measured.release_m)
+            line += tr(" To rest at %1, rests %2.")
+                        .arg(u.length(commitment->rest_m, 1),
+                             off(*shot.measured.carry_m + *shot.measured.release_m,
+                                 commitment->rest_m));
+    } else {
+        line += tr("to land at %1; where it landed was not measured.")
+                    .arg(u.length(commitment->landing_m, 1));
+    }
+    return line;
 }
 
 void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& shot) {

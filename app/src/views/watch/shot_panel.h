@@ -32,11 +32,13 @@ private:
     void fillNumbers(const store::ShotRecord& record, const WatchedShot& shot);
     void draw(const store::ShotRecord& record, const WatchedShot& shot);
     QString givensLine(const WatchedShot& shot) const;
+    /// A shot that was committed to in Read, held against what was declared; empty for another.
+    QString declaredLine(const store::ShotRecord& record, const WatchedShot& shot) const;
 
     const WatchedShots& shots_;
     Workbench& bench_;
     int row_ = -1;
-    SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_;
+    SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_, *declared_;
     FlightDrawing* flight_;
     ShotNotes* notes_;
     struct NumberRow {
