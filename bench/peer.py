@@ -150,4 +150,5 @@ def main():
     }))
 
 
-main()
+if __name__ == "__main__":
+    main()

@@ -58,9 +58,11 @@ protected:
         EXPECT_EQ(set.player.hand, hand);
         set.recipe().open_rad = 0.1;
         set.recipe().bodyLine_rad = -0.05;
+        for (Zone& z : set.read.line.zones)
+            z.slopeAcross = left ? -0.02 : 0.02;
         window_->desk.bench().edit(set, QStringLiteral("open it"));
         QStringList told;
-        for (const char* view : {"watch", "tune", "shape", "explain"}) {
+        for (const char* view : {"watch", "tune", "shape", "explain", "read"}) {
             const QString key = QString::fromLatin1(view);
             window_->showView(key);
             settle();
@@ -90,6 +92,14 @@ protected:
                 [this] { return said("tuneSentence").startsWith(QStringLiteral("Runa Vale")); },
                 patience(60000)));
         }
+        if (view == QStringLiteral("read")) {
+            EXPECT_TRUE(QTest::qWaitFor(
+                [this] {
+                    const auto& answer = window_->desk.planner().answer();
+                    return answer && answer->changes;
+                },
+                patience(20000)));
+        }
         if (view == QStringLiteral("shape")) {
             EXPECT_TRUE(QTest::qWaitFor(
                 [this] {
@@ -110,6 +120,11 @@ protected:
         for (auto* drawing : window_->findChildren<Drawing*>()) {
             if (drawing->isVisible())
                 told << view + QLatin1Char(' ') + drawing->accessibleDescription();
+        }
+        if (view == QStringLiteral("read")) {
+            auto* table = byName<QAbstractItemView>(QStringLiteral("Shots to choose from"));
+            for (int row = 0; row < table->model()->rowCount(); ++row)
+                told << table->model()->index(row, 0).data(Qt::AccessibleTextRole).toString();
         }
         if (view != QStringLiteral("watch")) return;
         auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));

@@ -3,14 +3,17 @@
 // Read, driven as a coach does it.
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QElapsedTimer>
 #include <QTableView>
 #include <QTableWidget>
 #include <QToolButton>
 
 #include "hand_monitor.h"
+#include "text/units.h"
 #include "views/read/hole_out_dialog.h"
 #include "views/read/line_drawing.h"
 #include "views/read/read_view.h"
+#include "wedgeon/units.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -128,6 +131,21 @@ TEST_F(ReadTest, DraggingAnEdgeChangesTheLineThePlanAndIsOneStepToUndo) {
     EXPECT_EQ(said("readSentence"), told);
 }
 
+TEST_F(ReadTest, LiftingABorderTiltsTheGroundBeforeIt) {
+    choose(QStringLiteral("Long green, nothing between"));
+    const QPointF edge = handle(QStringLiteral("border between green and rough"));
+    drag(edge, edge + QPointF(0, -40));
+    const Line& up = window_->desk.bench().state().read.line;
+    EXPECT_GT(up.zones[2].slopeAlong, 0.01);
+    EXPECT_NEAR(up.zones[2].length_m, 30, 0.3);
+    const double slope = up.zones[2].slopeAlong;
+    // A hand that moves along only keeps the slope.
+    const QPointF again = handle(QStringLiteral("border between green and rough"));
+    drag(again, again + QPointF(-50, 3));
+    EXPECT_EQ(window_->desk.bench().state().read.line.zones[2].slopeAlong, slope);
+    EXPECT_LT(window_->desk.bench().state().read.line.zones[2].length_m, 29.5);
+}
+
 TEST_F(ReadTest, KeysMoveTheFlagAndADescriptionFollows) {
     choose(QStringLiteral("Long green, nothing between"));
     line()->setFocus();
@@ -167,6 +185,53 @@ TEST_F(ReadTest, ALineWithoutAGreenSaysWhatToDo) {
     EXPECT_EQ(rows(), 0);
 }
 
+TEST_F(ReadTest, AFlagInsideAWallIsSaid) {
+    choose(QStringLiteral("Short-sided behind sand"));
+    BenchState next = window_->desk.bench().state();
+    next.read.line.obstacles.push_back({16.1, 2.0, "", 0.0});
+    window_->desk.bench().edit(next, QStringLiteral("a wall"));
+    EXPECT_TRUE(said("readWhy").contains(QStringLiteral("inside what is in the way")));
+    EXPECT_EQ(rows(), 0);
+}
+
+TEST_F(ReadTest, AClubsNameIsNeverMarkUp) {
+    window_->desk.log().change([](store::Logbook& book) {
+        store::Kit kit(book);
+        kit.keepPlayer({0, "Runa Vale", Hand::Right, {}});
+        store::KitWedge w;
+        w.name = "<img src=x>54";
+        w.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+        kit.keepWedge("Runa Vale", w, "2026-11-01");
+    });
+    settle();
+    choose(QStringLiteral("Short-sided behind sand"));
+    ASSERT_TRUE(cell(0, 0).contains(QStringLiteral("<img src=x>54"))) << cell(0, 0).toStdString();
+    const QString tip = table()->model()->index(0, 0).data(Qt::ToolTipRole).toString();
+    EXPECT_TRUE(tip.contains(QStringLiteral("Swing")));
+    EXPECT_FALSE(Qt::mightBeRichText(tip)) << tip.toStdString();
+    EXPECT_FALSE(Qt::mightBeRichText(text::tip(QStringLiteral("a &lt;b <b>c</b>"))));
+}
+
+TEST_F(ReadTest, AFullLineIsDrawnAndPlannedWithoutALongTurn) {
+    waitForPlan();
+    BenchState next = window_->desk.bench().state();
+    Line& line = next.read.line;
+    line.zones.clear();
+    line.obstacles.clear();
+    for (std::size_t i = 0; i < Line::mostZones; ++i) {
+        line.zones.push_back(Zone::of(i < 40 ? static_cast<ZoneKind>(i % 4) : ZoneKind::Green, 0.5,
+                                      i % 2 == 0 ? 0.1 : -0.1));
+        line.obstacles.push_back({0.3 + 0.25 * static_cast<double>(i), 0.2, "", 0.0});
+    }
+    line.flag_m = 25;
+    QElapsedTimer clock;
+    clock.start();
+    window_->desk.bench().edit(next, QStringLiteral("a full line"));
+    this->line()->repaint();
+    EXPECT_LT(clock.elapsed(), patience(120));
+    QTest::qWait(100);
+}
+
 TEST_F(ReadTest, SomethingInTheWayIsPutMeasuredAndTakenAway) {
     waitForPlan();
     const auto press = [&](const QString& text) {
@@ -176,7 +241,7 @@ TEST_F(ReadTest, SomethingInTheWayIsPutMeasuredAndTakenAway) {
         ADD_FAILURE() << text.toStdString();
     };
     line()->choose({LineDrawing::Element::Zone, 0});
-    press(QStringLiteral("Something in the way"));
+    press(QStringLiteral("Put in the way"));
     auto& bench = window_->desk.bench();
     ASSERT_EQ(bench.state().read.line.obstacles.size(), 1u);
     auto* height = byName<QDoubleSpinBox>(QStringLiteral("Height"));
@@ -186,7 +251,7 @@ TEST_F(ReadTest, SomethingInTheWayIsPutMeasuredAndTakenAway) {
     waitForPlan();
     press(QStringLiteral("Take away"));
     EXPECT_TRUE(bench.state().read.line.obstacles.empty());
-    press(QStringLiteral("Cut the ground here"));
+    press(QStringLiteral("Cut here"));
     EXPECT_EQ(bench.state().read.line.zones.size(), 5u);
 }
 

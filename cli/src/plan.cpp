@@ -9,6 +9,7 @@
 
 #include "conditions_fields.h"
 #include "recipe_fields.h"
+#include "wedgeon/store/error.h"
 #include "wedgeon/store/records.h"
 #include "wedgeon/store/situation_file.h"
 #include "wedgeon/units.h"
@@ -34,7 +35,9 @@ void takePlayer(PlanRequest& request, const PlanOptions& options) {
         std::string names;
         for (const auto& [name, model] : *records->everyone)
             names += (names.empty() ? "" : ", ") + name;
-        throw std::invalid_argument("player must be one of " + names);
+        throw std::invalid_argument(
+            names.empty() ? "the logbook keeps no player yet: keep him, and tune him, in the window"
+                          : "player must be one of those that the logbook keeps: " + names);
     }
     request.player = records->modelOf(options.player);
     if (request.clubs.empty()) {
@@ -83,6 +86,8 @@ Json intervalOf(const Interval80& i) {
 
 std::string planSituation(std::string_view text, const PlanOptions& options) {
     const store::Situation situation = store::parseSituation(text);
+    if (!situation.conditions.line->flag_m)
+        throw store::StoreError(store::Fault::Malformed, {store::Says::FieldMissing, "flag_m"});
     PlanRequest request;
     request.conditions = situation.conditions;
     request.clubs = situation.clubs;

@@ -5,10 +5,16 @@
 
 #include <gtest/gtest.h>
 
+#include <filesystem>
 #include <nlohmann/json.hpp>
+#include <random>
 
 #include "predict.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/kit.h"
+#include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/tunings.h"
+#include "wedgeon/units.h"
 #include "wedgeon/words/words.h"
 
 namespace wedgeon::cli {
@@ -90,6 +96,10 @@ TEST(PlanCommand, NamesWhatIsWrong) {
     s["flag_m"] = 9;
     EXPECT_NE(said(s).find("flag_m is 9"), std::string::npos) << said(s);
     s = situation();
+    s.erase("flag_m");
+    EXPECT_NE(said(s).find("flag_m"), std::string::npos) << said(s);
+    EXPECT_NE(said(s).find("missing"), std::string::npos) << said(s);
+    s = situation();
     s["format"] = "other";
     EXPECT_NE(said(s).find("wedgeon-situation"), std::string::npos) << said(s);
     s = situation();
@@ -111,6 +121,56 @@ TEST(PlanCommand, NamesWhatIsWrong) {
     PlanOptions nobody;
     nobody.player = "Somebody";
     EXPECT_THROW((void)planSituation(situation().dump(), nobody), std::invalid_argument);
+}
+
+TEST(PlanCommand, TakesAPlayerOfTheLogbookWithHisWedgesSwingsAndRecipes) {
+    const auto folder = std::filesystem::path(testing::TempDir()) /
+                        ("plan-" + std::to_string(std::random_device()()));
+    std::filesystem::create_directory(folder);
+    const std::string path = (folder / "log.wedgeon").string();
+    {
+        store::Logbook book(path);
+        store::Kit kit(book);
+        kit.keepPlayer({0, "Odo Ferrin", Hand::Left, {}});
+        store::KitWedge w;
+        w.name = "the old one";
+        w.wedge = {radFromDeg(57), radFromDeg(64), radFromDeg(8)};
+        kit.keepWedge("Odo Ferrin", w, "2026-11-01");
+        store::NamedRecipe mine{"my own", "", {}};
+        store::Recipes(book).keep(std::span(&mine, 1));
+        Tuning tuning;
+        tuning.player = "Odo Ferrin";
+        tuning.delivery.speeds = {{"the old one", "small", 9.0, 0.2, 20},
+                                  {"the old one", "big", 16.0, 0.3, 20}};
+        store::KeptTuning kept;
+        kept.tuning = tuning;
+        const std::int64_t id = store::Tunings(book).keep(kept);
+        store::Tunings(book).use("Odo Ferrin", id);
+    }
+    json s = situation();
+    s.erase("wedges");
+    PlanOptions options;
+    options.samples = 64;
+    options.logbook = path;
+    options.player = "Odo Ferrin";
+    const json plan = json::parse(planSituation(s.dump(), options));
+    // His one wedge with 39 ways, two irons with six, the putter.
+    EXPECT_EQ(plan["candidates"], 39 + 2 * 6 + 1);
+    bool his = false;
+    for (const json& shot : plan["shots"]) {
+        if (shot["wedge"] != "the old one") continue;
+        his = true;
+        const std::string swing = shot["swing"];
+        EXPECT_TRUE(swing.find("small") != std::string::npos ||
+                    swing.find("big") != std::string::npos)
+            << swing;
+        EXPECT_EQ(shot["input"]["hand"], "left");
+        EXPECT_TRUE(shot["input"].contains("player"));
+    }
+    EXPECT_TRUE(his);
+    options.player = "Nobody";
+    EXPECT_THROW((void)planSituation(s.dump(), options), std::invalid_argument);
+    std::filesystem::remove_all(folder);
 }
 
 }  // namespace

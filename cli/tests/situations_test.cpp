@@ -34,6 +34,17 @@ const PlannedShot& best(const Plan& plan, Height height) {
     return *at;
 }
 
+/// The same club and set-up in another plan; nullptr where it has none.
+const PlannedShot* sameIn(const Plan& plan, const PlannedShot& s) {
+    const auto at = std::find_if(plan.all.begin(), plan.all.end(), [&](const PlannedShot& o) {
+        return o.club == s.club && o.technique == s.technique &&
+               o.recipe.open_rad == s.recipe.open_rad &&
+               o.recipe.ballForward_m == s.recipe.ballForward_m &&
+               o.recipe.lean_rad == s.recipe.lean_rad;
+    });
+    return at == plan.all.end() ? nullptr : &*at;
+}
+
 double cost(const PlannedShot& s, Cost c) {
     return s.costs[static_cast<std::size_t>(c)];
 }
@@ -113,13 +124,8 @@ TEST(Situations, OnAGreenThatFallsAwayItLandsShorterAndTheLowOneRunsAway) {
     // The same club and technique lands shorter where the green falls away.
     int shorter = 0, compared = 0;
     for (const PlannedShot& s : falls.all) {
-        const auto same = std::find_if(flat.all.begin(), flat.all.end(), [&](const PlannedShot& f) {
-            return f.club == s.club && f.technique == s.technique &&
-                   f.recipe.open_rad == s.recipe.open_rad &&
-                   f.recipe.ballForward_m == s.recipe.ballForward_m &&
-                   f.recipe.lean_rad == s.recipe.lean_rad;
-        });
-        if (same == flat.all.end() || s.height == Height::Putter) continue;
+        const PlannedShot* same = sameIn(flat, s);
+        if (!same || s.height == Height::Putter) continue;
         ++compared;
         shorter += s.landing_m < same->landing_m;
     }
@@ -161,14 +167,8 @@ TEST(Situations, FromLushRoughIntoTheGrainTheSwingIsLongerAndTheBallRuns) {
     const Plan lush = *makePlan(q), shortGrass = *makePlan(easy);
     int longer = 0, runs = 0, compared = 0;
     for (const PlannedShot& s : lush.all) {
-        const auto same =
-            std::find_if(shortGrass.all.begin(), shortGrass.all.end(), [&](const PlannedShot& f) {
-                return f.club == s.club && f.technique == s.technique &&
-                       f.height >= Height::Middle && f.recipe.open_rad == s.recipe.open_rad &&
-                       f.recipe.ballForward_m == s.recipe.ballForward_m &&
-                       f.recipe.lean_rad == s.recipe.lean_rad;
-            });
-        if (same == shortGrass.all.end()) continue;
+        const PlannedShot* same = sameIn(shortGrass, s);
+        if (!same || same->height < Height::Middle) continue;
         ++compared;
         longer += s.clubSpeed_mps / s.landing_m > same->clubSpeed_mps / same->landing_m;
         runs += s.run_m > same->run_m;

@@ -370,6 +370,9 @@ TEST(Plan, NamesWhatIsWrong) {
         EXPECT_EQ(e.high(), 27);
     }
     q = overSand();
+    q.conditions.line->obstacles.push_back({19.1, 2.0, "a wall", 0.0});
+    EXPECT_EQ(fieldOf(q), "obstacle.at_m") << "the flag inside a wall";
+    q = overSand();
     q.conditions.line->zones = {zone(K::Fairway, 30)};
     EXPECT_EQ(fieldOf(q), "flag_m") << "a line without a green";
     q = overSand();

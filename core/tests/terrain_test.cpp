@@ -307,6 +307,17 @@ TEST(Terrain, AFlightMayPassUnderWhatIsOpenBelow) {
     EXPECT_THROW((void)predictor(g), RangeError) << "no gap above the tree";
 }
 
+TEST(Terrain, GrassThatLiesWithTheBallLetsItRun) {
+    Line line;
+    line.zones = {Zone::of(ZoneKind::Green, 60)};
+    const auto rest = [&](ZoneGrain grain) {
+        line.zones[0].grain = grain;
+        return calcRunOver(Terrain(line), {10, 0, 0}, {9, -6, 0}, {0, 0, 300}).rest_m.x;
+    };
+    EXPECT_GT(rest(ZoneGrain::With), rest(ZoneGrain::Across) + 0.2);
+    EXPECT_LT(rest(ZoneGrain::Into), rest(ZoneGrain::Across) - 0.2);
+}
+
 TEST(Terrain, TheDaysGroundIsThatOfTheGreenAndTheRestFollows) {
     Line line;
     line.zones = {Zone::of(ZoneKind::Rough, 9), Zone::of(ZoneKind::Fringe, 1),

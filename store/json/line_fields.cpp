@@ -37,6 +37,14 @@ Zone readZone(Fields in) {
     }
     z.rolling_mps2 = in.number("rolling_mps2", z.rolling_mps2);
     z.name = nameIn(in, "name");
+    struct Grain {
+        std::string_view key;
+        ZoneGrain grain;
+    };
+    std::vector<Grain> grains;
+    for (const ZoneGrain g : {ZoneGrain::Across, ZoneGrain::With, ZoneGrain::Into})
+        grains.push_back({grainKey(g), g});
+    z.grain = named(in, "grain", "across", grains).grain;
     in.finish();
     return z;
 }
@@ -70,6 +78,7 @@ nlohmann::ordered_json lineToJson(const Line& line) {
                     {"slope_pct", 100 * z.slopeAlong}, {"slope_across_pct", 100 * z.slopeAcross},
                     {"firmness", z.firmness},          {"friction", z.friction},
                     {"rolling_mps2", z.rolling_mps2}};
+        if (z.grain != ZoneGrain::Across) one["grain"] = grainKey(z.grain);
         if (!z.name.empty()) one["name"] = z.name;
         zones.push_back(std::move(one));
     }

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "logbook_db.h"
+#include "name_field.h"
 #include "recipe_fields.h"
 #include "strict_json.h"
 #include "text.h"
@@ -19,20 +20,6 @@ namespace {
 constexpr std::string_view formatName = "wedgeon-recipes";
 constexpr int formatVersion = 1;
 constexpr std::size_t mostBytes = 16u << 20;
-/// Sixty characters, whatever the script.
-constexpr std::size_t longestName = 240;
-
-std::string readName(Fields& in, std::string_view key, bool required) {
-    std::string name = in.word(key, "");
-    const bool control = std::any_of(name.begin(), name.end(), [](char c) {
-        return static_cast<unsigned char>(c) < 0x20 || c == 0x7f;
-    });
-    if ((required && name.empty()) || name.size() > longestName || control) {
-        in.refuse(Says::FieldNotLine, key, longestName);
-    }
-    return name;
-}
-
 NamedRecipe readRecipe(Fields& in) {
     NamedRecipe out;
     out.name = readName(in, "name", true);

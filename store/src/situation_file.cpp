@@ -3,12 +3,12 @@
 // Documents of situations, and where they are kept.
 #include "wedgeon/store/situation_file.h"
 
-#include <algorithm>
 #include <nlohmann/json.hpp>
 
 #include "conditions_fields.h"
 #include "line_fields.h"
 #include "logbook_db.h"
+#include "name_field.h"
 #include "strict_json.h"
 #include "text.h"
 #include "wedgeon/store/error.h"
@@ -23,17 +23,7 @@ using Json = nlohmann::ordered_json;
 constexpr std::string_view formatName = "wedgeon-situation";
 constexpr int formatVersion = 1;
 constexpr std::size_t mostBytes = 1u << 20;
-constexpr std::size_t longestName = 240;
 constexpr std::size_t mostClubs = 30;
-
-std::string readName(Fields& in, std::string_view key) {
-    std::string name = in.word(key, "");
-    const bool control = std::any_of(name.begin(), name.end(), [](char c) {
-        return static_cast<unsigned char>(c) < 0x20 || c == 0x7f;
-    });
-    if (name.size() > longestName || control) in.refuse(Says::FieldNotLine, key, longestName);
-    return name;
-}
 
 template <class Answer>
 void readAnswer(Fields& in, std::string_view key, std::optional<Answer>& out) {
@@ -81,7 +71,7 @@ Json answersToJson(const LieAnswers& a) {
 
 BagClub readClub(Fields in) {
     BagClub club;
-    club.name = readName(in, "name");
+    club.name = readName(in, "name", false);
     club.putter = in.flag("putter");
     if (!club.putter) {
         club.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
@@ -122,7 +112,7 @@ Situation parseSituation(std::string_view text) {
     if (top.number("version") != formatVersion)
         throw StoreError(Fault::Malformed, {Says::VersionNot, formatVersion});
     Situation out;
-    out.name = readName(top, "name");
+    out.name = readName(top, "name", false);
     Fields met = top.child("conditions");
     out.conditions = readMetFields(met);
     out.lie = readAnswers(met.child("lie_seen"));

@@ -32,7 +32,8 @@ protected:
         line.zones = {Zone::of(ZoneKind::Rough, 7.25), Zone::of(ZoneKind::Bunker, 5),
                       Zone::of(ZoneKind::Green, 15)};
         line.zones[0].name = "the bank";
-        line.obstacles = {{12.0, 0.5, "lip"}, {3.0, 8.0, "oak"}};
+        line.zones[2].grain = ZoneGrain::Into;
+        line.obstacles = {{12.0, 0.5, "lip"}, {3.0, 8.0, "oak", 2.5}};
         line.flag_m = 19.5;
         s.conditions.line = line;
         s.conditions.ball = BallKind::Firm;
@@ -53,6 +54,7 @@ protected:
         EXPECT_EQ(a.conditions.line->flag_m, b.conditions.line->flag_m);
         ASSERT_EQ(a.conditions.line->zones.size(), b.conditions.line->zones.size());
         EXPECT_EQ(a.conditions.line->zones[0].name, b.conditions.line->zones[0].name);
+        EXPECT_EQ(b.conditions.line->zones[2].grain, ZoneGrain::Into);
         EXPECT_EQ(a.conditions.ball, b.conditions.ball);
         EXPECT_EQ(a.conditions.face, b.conditions.face);
         EXPECT_EQ(a.conditions.air, b.conditions.air);

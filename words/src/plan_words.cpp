@@ -245,8 +245,8 @@ std::string change(const WouldChange& w, const PlanRequest& request, const PlanS
 
 std::string timesIn(double chance, const PlanSpeaker& speaker) {
     const Teller t(speaker);
-    if (chance > 0.985) return t(QT_TRANSLATE_NOOP("Words", "almost always"));
-    if (chance < 0.015) return t(QT_TRANSLATE_NOOP("Words", "hardly ever"));
+    if (chance > 0.975) return t(QT_TRANSLATE_NOOP("Words", "almost always"));
+    if (chance < 0.025) return t(QT_TRANSLATE_NOOP("Words", "hardly ever"));
     // The smallest of the fractions that people use which is within 2 in 100.
     for (const int n : {2, 3, 4, 5, 10, 20}) {
         const double k = std::round(chance * n);

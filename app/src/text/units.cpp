@@ -87,6 +87,16 @@ QString Units::name() const {
 
 namespace text {
 
+QString tip(const QString& plain) {
+    // The toolkit looks for a tag or an entity; a character without width keeps them from being
+    // one.
+    const QChar nothing(0x200B);
+    QString out = plain;
+    out.replace(QLatin1Char('<'), QLatin1Char('<') + QString(nothing));
+    out.replace(QLatin1Char('&'), QLatin1Char('&') + QString(nothing));
+    return out;
+}
+
 QString fromUtf8(std::string_view utf8) {
     return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
 }

@@ -38,6 +38,8 @@ private:
 
 namespace text {
 
+/// For a tooltip, which else takes what looks like mark-up in a name for mark-up.
+QString tip(const QString& plain);
 /// Text of the core and of files, which is UTF-8. Files' text is untrusted: show it as plain text.
 QString fromUtf8(std::string_view utf8);
 QString number(double value, int decimals);  ///< with a true minus sign; never "-0"

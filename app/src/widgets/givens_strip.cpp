@@ -140,7 +140,9 @@ void GivensStrip::refresh() {
         (s.player.tuning ? tr(", tuned %1").arg(text::day(s.player.tuning->made)) : QString()));
     wedge_->setSentence(text::wedge(s.conditions.wedge));
     ball_->setSentence(text::ballAndFace(s.conditions.ball, s.conditions.face));
-    lie_->setSentence(text::lie(s.conditions.lie));
+    // In the words in which it was read, where it was.
+    const QString seen = text::lieSeen(s.read.lie);
+    lie_->setSentence(seen.isEmpty() ? text::lie(s.conditions.lie) : seen);
     ground_->setSentence(text::ground(s.conditions.ground));
     air_->setSentence(text::air(s.conditions.air, bench_.units()));
     unitsButton_->setText(bench_.units().name());

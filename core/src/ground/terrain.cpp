@@ -15,6 +15,7 @@ namespace {
 
 constexpr std::array<std::string_view, 6> keys{"fairway", "rough", "bunker",
                                                "fringe",  "green", "water"};
+constexpr std::array<std::string_view, 3> grains{"across", "with", "into"};
 constexpr double bunkerSprings = 0.4;  // of the restitution, in sand
 
 }  // namespace
@@ -31,6 +32,22 @@ bool findZoneKind(std::string_view key, ZoneKind& kind) {
         }
     }
     return false;
+}
+
+std::string_view grainKey(ZoneGrain grain) {
+    return grains[static_cast<std::size_t>(grain)];
+}
+
+double grainFactor(ZoneGrain grain) {
+    switch (grain) {
+        case ZoneGrain::With:
+            return 0.88;
+        case ZoneGrain::Into:
+            return 1.12;
+        case ZoneGrain::Across:
+            break;
+    }
+    return 1.0;
 }
 
 Zone Zone::of(ZoneKind kind, double length_m, double slopeAlong) {
@@ -108,8 +125,9 @@ Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
         p.slopeAlong = z.slopeAlong;
         p.slopeAcross = z.slopeAcross;
         p.firmness = std::max(z.firmness, softestGround);
-        p.friction = z.friction;
-        p.rolling_mps2 = z.rolling_mps2;
+        p.friction =
+            std::clamp(z.friction * grainFactor(z.grain), leastTurfFriction, mostTurfFriction);
+        p.rolling_mps2 = z.rolling_mps2 * grainFactor(z.grain);
         p.loose = z.kind == ZoneKind::Rough || z.kind == ZoneKind::Bunker;
         p.springs = z.kind == ZoneKind::Bunker ? bunkerSprings : 1.0;
         p.water = z.kind == ZoneKind::Water;

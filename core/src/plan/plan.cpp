@@ -181,6 +181,11 @@ void PlanRequest::validate() const {
         }
         throw RangeError("flag_m", *conditions.line->flag_m, from, to);
     }
+    const double flag = *conditions.line->flag_m;
+    for (const Obstacle& o : conditions.line->obstacles) {
+        const bool inIt = o.height_m > 0.3 && o.gap_m == 0.0 && std::abs(o.at_m - flag) < 0.3;
+        if (inIt) throw RangeError("obstacle.at_m", o.at_m, 0.0, flag - 0.3);
+    }
     requireRange("clubs", static_cast<double>(clubs.size()), 1, 30);
     for (const BagClub& c : clubs) {
         if (!c.putter) c.wedge.validate();

@@ -23,7 +23,7 @@ constexpr int kinds = 6;
 ElementBar::ElementBar(QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 2, 14, 4);
-    row->setSpacing(6);
+    row->setSpacing(5);
     kind_ = new QComboBox;
     for (int k = 0; k < kinds; ++k)
         kind_->addItem(zoneName(static_cast<ZoneKind>(k)));
@@ -34,6 +34,7 @@ ElementBar::ElementBar(QWidget* parent) : QWidget(parent) {
             const Zone former = z;
             z = Zone::of(static_cast<ZoneKind>(k), former.length_m, former.slopeAlong);
             z.slopeAcross = former.slopeAcross;
+            z.grain = former.grain;
         });
     });
     what_ = new QLabel(tr("In the way"));
@@ -66,7 +67,16 @@ ElementBar::ElementBar(QWidget* parent) : QWidget(parent) {
     });
     put(zoneParts_, tr("Length"), length_);
     put(zoneParts_, tr("rises along"), along_);
-    put(zoneParts_, tr("to the right"), across_);
+    put(zoneParts_, tr("across"), across_);
+    grain_ = new QComboBox;
+    grain_->addItems({tr("grass across"), tr("with the ball"), tr("into the ball")});
+    grain_->setAccessibleName(tr("How the grass lies"));
+    connect(grain_, &QComboBox::activated, this, [this](int k) {
+        change(tr("change how the grass lies"),
+               [&](Line& l) { l.zones[element_.index].grain = static_cast<ZoneGrain>(k); });
+    });
+    row->addWidget(grain_);
+    zoneParts_ << grain_;
     put(obstacleParts_, tr("From the ball"), at_);
     put(obstacleParts_, tr("height"), height_);
     put(obstacleParts_, tr("open below to"), gap_);
@@ -79,10 +89,10 @@ ElementBar::ElementBar(QWidget* parent) : QWidget(parent) {
         row->addWidget(b);
         return b;
     };
-    auto* ground = button(tr("Cut the ground here"),
+    auto* ground = button(tr("Cut here"),
                           tr("Makes two stretches of the chosen one, to be changed on their own"));
-    auto* obstacle = button(tr("Something in the way"),
-                            tr("A lip, a hedge or a tree that the ball has to clear"));
+    auto* obstacle =
+        button(tr("Put in the way"), tr("A lip, a hedge or a tree that the ball has to clear"));
     remove_ = button(tr("Take away"), tr("Takes the chosen part of the line away"));
     connect(ground, &QToolButton::clicked, this, [this] { add(false); });
     connect(obstacle, &QToolButton::clicked, this, [this] { add(true); });
@@ -122,6 +132,7 @@ void ElementBar::show(const Line& line, const LineDrawing::Element& element,
         along_->setSi(z.slopeAlong);
         across_->setShape({tr("Rises to the right"), tr("%"), 100, -60, 60, 1, 1});
         across_->setSi(z.slopeAcross);
+        grain_->setCurrentIndex(static_cast<int>(z.grain));
         remove_->setEnabled(line.zones.size() > 1);
     } else {
         const Obstacle& o = line.obstacles[element.index];

@@ -37,7 +37,7 @@ private:
     Line line_;
     LineDrawing::Element element_;
     Distances distances_;
-    QComboBox* kind_;
+    QComboBox *kind_, *grain_;
     QLabel* what_;
     QuantityField *length_, *along_, *across_, *at_, *height_, *gap_;
     QVector<QWidget*> zoneParts_, obstacleParts_;

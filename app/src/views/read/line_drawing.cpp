@@ -22,6 +22,7 @@ constexpr double flagstick_m = 2.13;
 constexpr double shortestZone_m = 0.3;
 constexpr double leftMargin_px = 46.0, rightMargin_px = 34.0, topMargin_px = 14.0;
 constexpr double groundBand_px = 50.0;
+constexpr double snap_px = 12.0;  // up or down before a border is lifted
 constexpr double behind_m = 4.0;  // drawn beyond the last thing that matters
 
 QColor groundColour(ZoneKind kind, const style::Colours& c) {
@@ -101,6 +102,7 @@ void LineDrawing::show(const LineScene& scene) {
         borders_.push_back(borders_.back() + z.length_m);
         heights_.push_back(heights_.back() + z.length_m * z.slopeAlong);
     }
+    terrain_.emplace(scene_.line);
     if (!isHeld()) held_.reset();
     const std::size_t count =
         element_.kind == Element::Zone ? scene_.line.zones.size() : scene_.line.obstacles.size();
@@ -138,7 +140,12 @@ QString LineDrawing::sentence() const {
     for (std::size_t i = 0; i < scene_.line.zones.size(); ++i) {
         const Zone& z = scene_.line.zones[i];
         QString one = tr("%1 of %2").arg(d.said(z.length_m), zoneName(z.kind));
-        const QString slope = slopeWords(z.slopeAlong, z.slopeAcross);
+        QString slope = slopeWords(z.slopeAlong, z.slopeAcross);
+        if (z.grain != ZoneGrain::Across) {
+            if (!slope.isEmpty()) slope += QStringLiteral(", ");
+            slope +=
+                z.grain == ZoneGrain::With ? tr("grass with the ball") : tr("grass into the ball");
+        }
         if (!slope.isEmpty()) one += QStringLiteral(" (") + slope + QStringLiteral(")");
         zones << one;
     }
@@ -193,23 +200,22 @@ QVector<Drawing::Handle> LineDrawing::handles() const {
     }
     for (std::size_t k = 0; k < scene_.line.obstacles.size(); ++k) {
         const Obstacle& o = scene_.line.obstacles[k];
-        const Terrain terrain(scene_.line);
         out << Handle{obstacleId + static_cast<int>(k),
-                      m.toPixel(o.at_m, terrain.height(o.at_m, 0.0) + o.height_m),
+                      m.toPixel(o.at_m, terrain_->height(o.at_m, 0.0) + o.height_m),
                       tr("top of what stands in the way")};
     }
     if (scene_.line.flag_m) {
-        const Terrain terrain(scene_.line);
-        out << Handle{
-            flagId,
-            m.toPixel(*scene_.line.flag_m, terrain.height(*scene_.line.flag_m, 0.0) + flagstick_m),
-            tr("flag")};
+        out << Handle{flagId,
+                      m.toPixel(*scene_.line.flag_m,
+                                terrain_->height(*scene_.line.flag_m, 0.0) + flagstick_m),
+                      tr("flag")};
     }
     return out;
 }
 
 void LineDrawing::gestureBegins() {
     begins_ = true;
+    pressed_ = scene_.line;
     held_ = map();
 }
 
@@ -222,8 +228,7 @@ void LineDrawing::move(int id, double x, std::optional<double> y) {
         Obstacle& o = line.obstacles[k];
         o.at_m = std::clamp(x, 0.2, std::min(total_m(), 500.0));
         if (y) {
-            const Terrain terrain(scene_.line);
-            const double height = std::clamp(*y - terrain.height(o.at_m, 0.0), 0.1, 60.0);
+            const double height = std::clamp(*y - terrain_->height(o.at_m, 0.0), 0.1, 60.0);
             if (o.gap_m > 0.0) o.gap_m *= height / o.height_m;
             o.height_m = height;
         }
@@ -236,6 +241,17 @@ void LineDrawing::move(int id, double x, std::optional<double> y) {
         const double to = std::clamp(x, from + shortestZone_m, std::max(most, from + 0.5));
         if (!last) line.zones[i + 1].length_m = borders_[i + 2] - to;
         before.length_m = to - from;
+        if (y) {
+            // To a whole per cent, and as it was for a hand that only moves along.
+            double height = 0.0;
+            for (std::size_t k = 0; k <= i; ++k)
+                height += pressed_.zones[k].length_m * pressed_.zones[k].slopeAlong;
+            const double former = pressed_.zones[i].slopeAlong;
+            const bool stays = std::abs(*y - height) * map().scale() < snap_px;
+            const double slope = (*y - heights_[i]) / before.length_m;
+            before.slopeAlong =
+                stays ? former : std::clamp(0.01 * std::round(100 * slope), -0.6, 0.6);
+        }
     }
     if (line == scene_.line) return;
     emit lineEdited(line, begins_);
@@ -246,8 +262,7 @@ void LineDrawing::dragTo(int id, QPointF pixel) {
     const WorldMap m = map();
     // To a tenth of what is said: nobody reads a line to the centimetre.
     const double unit = 0.1;
-    move(id, unit * std::round(m.xAt(pixel) / unit),
-         id >= obstacleId ? std::optional(unit * std::round(m.yAt(pixel) / unit)) : std::nullopt);
+    move(id, unit * std::round(m.xAt(pixel) / unit), unit * std::round(m.yAt(pixel) / unit));
 }
 
 void LineDrawing::nudge(int id, int direction, bool fine) {
@@ -270,8 +285,7 @@ void LineDrawing::mousePressEvent(QMouseEvent* event) {
         Element chosen{Element::Zone, zone};
         for (std::size_t k = 0; k < scene_.line.obstacles.size(); ++k) {
             const Obstacle& o = scene_.line.obstacles[k];
-            const QPointF top =
-                m.toPixel(o.at_m, Terrain(scene_.line).height(o.at_m, 0.0) + o.height_m);
+            const QPointF top = m.toPixel(o.at_m, terrain_->height(o.at_m, 0.0) + o.height_m);
             if (std::abs(event->position().x() - top.x()) < 9 &&
                 event->position().y() > top.y() - 12 && event->position().y() < height() - 50)
                 chosen = {Element::Obstacle, k};
@@ -404,10 +418,9 @@ void LineDrawing::paintDistances(QPainter& p, const style::Colours& c, const Wor
 }
 
 void LineDrawing::paintObstacles(QPainter& p, const style::Colours& c, const WorldMap& m) const {
-    const Terrain terrain(scene_.line);
     for (std::size_t k = 0; k < scene_.line.obstacles.size(); ++k) {
         const Obstacle& o = scene_.line.obstacles[k];
-        const double ground = terrain.height(o.at_m, 0.0);
+        const double ground = terrain_->height(o.at_m, 0.0);
         const QPointF foot = m.toPixel(o.at_m, ground);
         const QPointF gap = m.toPixel(o.at_m, ground + o.gap_m);
         const QPointF top = m.toPixel(o.at_m, ground + o.height_m);
@@ -433,7 +446,7 @@ void LineDrawing::paintObstacles(QPainter& p, const style::Colours& c, const Wor
 void LineDrawing::paintFlag(QPainter& p, const style::Colours& c, const WorldMap& m) const {
     if (!scene_.line.flag_m) return;
     const double x = *scene_.line.flag_m;
-    const double ground = Terrain(scene_.line).height(x, 0.0);
+    const double ground = terrain_->height(x, 0.0);
     const QPointF foot = m.toPixel(x, ground), top = m.toPixel(x, ground + flagstick_m);
     p.setPen(QPen(c.ink, 2));
     p.drawLine(foot, top);
@@ -468,11 +481,10 @@ void LineDrawing::paintWays(QPainter& p, const style::Colours& c, const WorldMap
     }
     if (scene_.chosen >= scene_.ways.size()) return;
     const LineScene::Way& way = scene_.ways[scene_.chosen];
-    const Terrain terrain(scene_.line);
     // Where 80 of 100 land, and where they come to rest.
     const auto band = [&](const Interval80& i, double below, const QColor& colour, double thick) {
-        const QPointF a = m.toPixel(i.low, terrain.height(i.low, 0.0)) + QPointF(0, below);
-        const QPointF b = m.toPixel(i.high, terrain.height(i.high, 0.0)) + QPointF(0, below);
+        const QPointF a = m.toPixel(i.low, terrain_->height(i.low, 0.0)) + QPointF(0, below);
+        const QPointF b = m.toPixel(i.high, terrain_->height(i.high, 0.0)) + QPointF(0, below);
         QPen pen(colour, thick);
         pen.setCapStyle(Qt::FlatCap);
         p.setPen(pen);
@@ -499,10 +511,9 @@ void LineDrawing::paintWays(QPainter& p, const style::Colours& c, const WorldMap
 std::optional<LineDrawing::WayLabels> LineDrawing::wayLabels(const WorldMap& m) const {
     if (scene_.chosen >= scene_.ways.size()) return std::nullopt;
     const LineScene::Way& way = scene_.ways[scene_.chosen];
-    const Terrain terrain(scene_.line);
     const auto middle = [&](const Interval80& i) {
         const double x = 0.5 * (i.low + i.high);
-        return m.toPixel(x, terrain.height(x, 0.0));
+        return m.toPixel(x, terrain_->height(x, 0.0));
     };
     const QFontMetricsF metrics(style::font(12, QFont::DemiBold));
     WayLabels out;

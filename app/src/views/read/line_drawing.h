@@ -65,7 +65,8 @@ private:
     double total_m() const;
     /// As much of the line as is drawn: what lies behind the green goes on for ever.
     double drawn_m() const;
-    /// Moves what \p id holds to \p x along the line, and an obstacle's top to \p y above the ball.
+    /// Moves what \p id holds to \p x along the line, and a border or an obstacle's top to \p y
+    /// above the ball.
     void move(int id, double x, std::optional<double> y);
     void paintGround(QPainter& p, const style::Colours& c, const WorldMap& m) const;
     /// Where "lands" and "rests" stand below the ground.
@@ -81,9 +82,11 @@ private:
     QString sentence() const;
 
     LineScene scene_;
+    std::optional<Terrain> terrain_;
     std::vector<double> borders_;  ///< from 0 to the end of the last zone
     std::vector<double> heights_;  ///< of the ground at each
     Element element_;
+    Line pressed_;  ///< as it was when the gesture began
     bool begins_ = false;
     std::optional<WorldMap> held_;  ///< the map does not change under the hand
 };

@@ -74,6 +74,11 @@ int PlanModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() || !answer_ ? 0 : static_cast<int>(answer_->plan.shots.size());
 }
 
+const PlannedShot* PlanModel::shot(int row) const {
+    return row >= 0 && row < rowCount() ? &answer_->plan.shots[static_cast<std::size_t>(row)]
+                                        : nullptr;
+}
+
 QString PlanModel::textOf(std::size_t row, Column column) const {
     const PlannedShot& s = answer_->plan.shots[row];
     const text::PlanSpeaker speaker(distances_);
@@ -120,13 +125,15 @@ QVariant PlanModel::data(const QModelIndex& index, int role) const {
     }
     const text::PlanSpeaker speaker(distances_);
     if (role == Qt::ToolTipRole && (column == Shot || column == Why)) {
-        return tr("%1\nSwing: %2 (%3)\n80 of 100 rest between %4 and %5\n%6 strokes, ± %7")
-            .arg(textOf(row, Why),
-                 s.height == Height::Putter ? tr("putt")
-                                            : QString::fromStdString(words::swingSaid(s, speaker)),
-                 distances_.units.speed(s.clubSpeed_mps), distances_.said(s.rest.low),
-                 distances_.said(s.rest.high), text::number(s.strokes, 2),
-                 text::number(1.28 * s.strokesError, 2));
+        return text::tip(
+            tr("%1\nSwing: %2 (%3)\n80 of 100 rest between %4 and %5\n%6 strokes, ± %7")
+                .arg(textOf(row, Why),
+                     s.height == Height::Putter
+                         ? tr("putt")
+                         : QString::fromStdString(words::swingSaid(s, speaker)),
+                     distances_.units.speed(s.clubSpeed_mps), distances_.said(s.rest.low),
+                     distances_.said(s.rest.high), text::number(s.strokes, 2),
+                     text::number(1.28 * s.strokesError, 2)));
     }
     if (role == Qt::AccessibleTextRole && column == Shot) {
         return tr("%1: lands and runs %2, on the green %3 in 100, inside 2 m %4, chipping again "
@@ -182,11 +189,20 @@ PlanTable::PlanTable(QWidget* parent) : QTableView(parent), model_(new PlanModel
 }
 
 void PlanTable::show(const std::shared_ptr<const PlanAnswer>& answer, const Distances& distances) {
-    const int former = chosen();
+    // What was chosen stays chosen, as long as there is a shot like it.
+    const PlannedShot* former = model_->shot(chosen());
+    const std::optional<PlannedShot> was = former ? std::optional(*former) : std::nullopt;
+    const bool first = chosen() <= 0;
     model_->show(answer, distances);
-    if (model_->rowCount() > 0)
-        setCurrentIndex(
-            model_->index(std::clamp(former, 0, model_->rowCount() - 1), PlanModel::Shot));
+    int row = 0;
+    for (int k = 0; was && !first && k < model_->rowCount(); ++k) {
+        const PlannedShot& s = *model_->shot(k);
+        if (s.height == was->height && s.club == was->club) {
+            row = k;
+            break;
+        }
+    }
+    if (model_->rowCount() > 0) setCurrentIndex(model_->index(row, PlanModel::Shot));
     layOut();
 }
 

@@ -22,6 +22,9 @@ public:
     using QAbstractTableModel::QAbstractTableModel;
     void show(std::shared_ptr<const PlanAnswer> answer, const Distances& distances);
 
+    /// nullptr for a row that is not there.
+    const PlannedShot* shot(int row) const;
+
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& = {}) const override { return columns; }
     QVariant data(const QModelIndex& index, int role) const override;

@@ -9,6 +9,8 @@
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QPushButton>
+#include <QToolButton>
+#include <QToolTip>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <array>
@@ -223,6 +225,16 @@ QWidget* ReadView::makeAnswer() {
     change_ = new SentenceLabel(SentenceLabel::Rank::Body);
     change_->setObjectName(QStringLiteral("wouldChange"));
     row->addWidget(change_, 1);
+    auto* rules = new QToolButton;
+    rules->setText(tr("Rules of thumb"));
+    rules->setToolTip(tr("What coaches go by, beside what comes out here"));
+    rules->setAutoRaise(true);
+    connect(rules, &QToolButton::clicked, this, [this, rules] {
+        if (const auto& a = planner_.answer(); a && trouble_.isEmpty())
+            QToolTip::showText(rules->mapToGlobal(QPoint(0, 0)),
+                               text::tip(text::rulesOfThumb(a->rules)), rules, {}, 60'000);
+    });
+    row->addWidget(rules);
     commit_ = new QPushButton(tr("Commit to this shot"));
     commit_->setToolTip(tr("Declares shot, landing spot and swing, and goes on to Watch (Enter)"));
     connect(commit_, &QPushButton::clicked, this, &ReadView::commit);
@@ -285,6 +297,8 @@ QString ReadView::troubleOf(const PlanRequest& q) const {
         if (e.field() == "flag_m")
             return tr("The flag stands off the green, at %1: the green is from %2 to %3.")
                 .arg(d.said(e.value()), d.said(from), d.said(to));
+        if (e.field() == "obstacle.at_m")
+            return tr("The flag stands inside what is in the way, at %1.").arg(d.said(e.value()));
         return text::said(e);
     }
     return {};
@@ -383,7 +397,6 @@ void ReadView::tell() {
             all << QString::fromStdString(words::change(w, answer->request, speaker));
         change_->setText(tr("It would change if %1.").arg(all.join(tr(" or "))));
     }
-    change_->setToolTip(text::rulesOfThumb(answer->rules));
 }
 
 void ReadView::edit(const Line& line, const QString& what, int gesture) {

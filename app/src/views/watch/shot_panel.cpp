@@ -165,7 +165,9 @@ QString ShotPanel::declaredLine(const store::ShotRecord& record, const WatchedSh
         if (std::abs(by) < 0.05) return tr("on it");
         return (by < 0 ? tr("%1 short") : tr("%1 past")).arg(u.length(std::abs(by), 1));
     };
-    QString line = tr("Declared %1: ").arg(text::fromUtf8(commitment->shot));
+    QString line =
+        tr("Declared %1 (%2): ")
+            .arg(text::fromUtf8(commitment->shot), text::fromUtf8(commitment->technique));
     if (shot.measured.carry_m) {
         line += tr("to land at %1, landed %2.")
                     .arg(u.length(commitment->landing_m, 1),

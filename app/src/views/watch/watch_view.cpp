@@ -306,7 +306,7 @@ void WatchView::refreshTitle() {
                     : shown == 0
                         ? tr("None of %1 is like this").arg(text::shots(all))
                         : tr("%1 of %2 from %3").arg(shown).arg(text::shots(all), shots_.source()));
-    title_->setToolTip(title_->text());
+    title_->setToolTip(text::tip(title_->text()));
 }
 
 void WatchView::showCurrent() {

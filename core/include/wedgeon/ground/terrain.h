@@ -20,6 +20,12 @@ std::string_view zoneKey(ZoneKind kind);
 /// \return false when no kind has this key.
 bool findZoneKind(std::string_view key, ZoneKind& kind);
 
+/// How the grass of a zone lies for a ball that runs away from the player.
+enum class ZoneGrain { Across, With, Into };
+std::string_view grainKey(ZoneGrain grain);
+/// Factor on friction and rolling resistance: 0.88 with, 1.12 into. A prior.
+double grainFactor(ZoneGrain grain);
+
 /// Softest ground that the laws of the bounce cover; softer counts as this.
 inline constexpr double softestGround = 0.7;
 inline constexpr double hardestGround = 2.0;
@@ -36,6 +42,7 @@ struct Zone {
     double friction = 0.38;
     double rolling_mps2 = 0.55;  ///< deceleration of a rolling ball
     std::string name;            ///< as the coach calls it; may be empty
+    ZoneGrain grain = ZoneGrain::Across;
 
     /// Priors of a kind: firmness, friction and rolling resistance.
     static Zone of(ZoneKind kind, double length_m, double slopeAlong = 0.0);

@@ -53,7 +53,8 @@ struct PlanRequest {
     unsigned threads = 0;  ///< 0 for all cores; the result does not depend on it
 
     /// \throws RangeError naming the field: the line's own, "flag_m" missing or off the green,
-    /// "clubs" none or more than 30, samples 16-100,000.
+    /// "obstacle.at_m" where the flag stands in one, "clubs" none or more than 30, samples
+    /// 16-100,000.
     void validate() const;
 };
 
