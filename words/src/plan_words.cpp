@@ -18,7 +18,7 @@ class Teller {
 public:
     explicit Teller(const PlanSpeaker& plan) : plan_(plan) {}
 
-    std::string operator()(const char* english, std::vector<std::string> places = {}) const {
+    std::string operator()(const char* english, const std::vector<std::string>& places = {}) const {
         return filled(plan_.speaker().translated(english), places, {});
     }
     std::string number(double value, int decimals = 0) const {
@@ -74,7 +74,7 @@ std::string clubName(const BagClub& club, const PlanSpeaker& speaker) {
     const Teller t(speaker);
     if (!club.name.empty()) return club.name;
     if (club.putter) return t(QT_TRANSLATE_NOOP("Words", "putter"));
-    const std::string loft = t.degrees(club.wedge.loft_rad);
+    std::string loft = t.degrees(club.wedge.loft_rad);
     if (club.wedge.loft_rad >= radFromDeg(45)) return loft;
     return t(QT_TRANSLATE_NOOP("Words", "%1 iron"), {loft});
 }
@@ -117,7 +117,7 @@ std::string swingInShort(const PlannedShot& shot, const PlanSpeaker& speaker) {
 std::string swingSaid(const PlannedShot& shot, const PlanSpeaker& speaker) {
     const Teller t(speaker);
     if (shot.height == Height::Putter) return {};
-    const std::string from = rungName(shot.swing.from, speaker);
+    std::string from = rungName(shot.swing.from, speaker);
     const std::string to = rungName(shot.swing.to, speaker);
     if (shot.swing.from == shot.swing.to) return from;
     if (shot.swing.from.empty()) return t(QT_TRANSLATE_NOOP("Words", "softer than %1"), {to});

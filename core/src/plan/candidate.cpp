@@ -199,8 +199,8 @@ private:
         if (values.empty()) return {};
         const auto at = [&](double share) {
             const auto place =
-                values.begin() +
-                static_cast<std::ptrdiff_t>(share * static_cast<double>(values.size() - 1) + 0.5);
+                values.begin() + static_cast<std::ptrdiff_t>(
+                                     std::lround(share * static_cast<double>(values.size() - 1)));
             std::nth_element(values.begin(), place, values.end());
             return *place;
         };

@@ -198,7 +198,7 @@ void PlanRequest::validate() const {
     holeOut.validate();
 }
 
-std::optional<Plan> makePlan(const PlanRequest& request, std::stop_token stop,
+std::optional<Plan> makePlan(const PlanRequest& request, const std::stop_token& stop,
                              const PlanProgress& progress) {
     request.validate();
     const Setting setting(request, request.samples);
@@ -339,7 +339,7 @@ std::optional<PlanRequest> changed(const PlanRequest& request, Change change, do
 }
 
 std::optional<std::vector<WouldChange>> findChanges(const PlanRequest& request, const Plan& plan,
-                                                    std::stop_token stop) {
+                                                    const std::stop_token& stop) {
     std::vector<WouldChange> out;
     if (plan.shots.empty()) return out;
     const PlannedShot& first = plan.shots.front();

@@ -135,7 +135,7 @@ using PlanProgress = std::function<void(double)>;
 
 /// \return nothing when \p stop asked for it.
 /// \throws RangeError from the request.
-std::optional<Plan> makePlan(const PlanRequest& request, std::stop_token stop = {},
+std::optional<Plan> makePlan(const PlanRequest& request, const std::stop_token& stop = {},
                              const PlanProgress& progress = {});
 
 /// Something that could be otherwise.
@@ -155,7 +155,7 @@ std::optional<PlanRequest> changed(const PlanRequest& request, Change change, do
 /// Plans again for every change, and tells those of which another shot comes first, clearly
 /// different from \p plan's first and better than it there by more than chance.
 std::optional<std::vector<WouldChange>> findChanges(const PlanRequest& request, const Plan& plan,
-                                                    std::stop_token stop = {});
+                                                    const std::stop_token& stop = {});
 
 /// The best low, middle and high shot with the club at \p club, for a comparison side by side.
 std::vector<PlannedShot> lowMiddleHigh(const Plan& plan, std::size_t club);
