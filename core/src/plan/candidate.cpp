@@ -473,7 +473,6 @@ Setting::Setting(const PlanRequest& asked, std::size_t samples)
     const GreenStretch green = *greenOf(line);
     flag_m = *line.flag_m;
     greenFrom_m = green.from_m;
-    greenTo_m = green.to_m;
     const Zone& z = line.zones[green.zone];
     constexpr double v = constants::greenSpeedRelease_mps;
     stimp_ft = v * v / (2.0 * constants::metresPerFoot * z.rolling_mps2);

@@ -19,7 +19,7 @@ struct Setting {
     const PlanRequest& request;
     HoleOut holeOut;
     double flag_m = 0.0;
-    double greenFrom_m = 0.0, greenTo_m = 0.0;
+    double greenFrom_m = 0.0;
     double stimp_ft = 10.0, slope = 0.0;  // at the flag
     std::vector<Chance> chances;          // the same luck for everybody
 

@@ -111,10 +111,10 @@ ReadView::ReadView(Desk& desk, QWidget* parent)
     column->setSpacing(12);
     column->addWidget(makeLine(), 13);
     column->addWidget(makeAnswer(), 9);
-    connect(&planner_, &Planner::planned, this, &ReadView::showPlan);
+    connect(&planner_, &Planner::planned, this, &ReadView::tell);
     connect(&planner_, &Planner::failed, this, [this](const QString& why) {
         trouble_ = why;
-        showPlan();
+        tell();
     });
     makeCommands();
 }
@@ -312,8 +312,9 @@ void ReadView::refresh(Desk::Parts parts) {
         from_->setCurrentIndex(static_cast<int>(distancesFrom_));
     }
     if (parts & Desk::Records) kept_->refresh();
-    showLine();
+    // What is wrong with the line is known before it is drawn.
     if (parts & (Desk::Bench | Desk::Givens | Desk::Records)) ask();
+    showLine();
     if (parts & Desk::UnitsShown) tell();
 }
 
@@ -326,7 +327,7 @@ void ReadView::ask() {
     trouble_ = troubleOf(q);
     if (!trouble_.isEmpty()) {
         planner_.cancel();
-        showPlan();
+        tell();
         return;
     }
     // Asked again with every change, but not for what has no part in it.
@@ -347,12 +348,6 @@ void ReadView::showLine() {
     }
     drawing_->show(scene);
     element_->show(r.line, drawing_->element(), scene.distances);
-}
-
-void ReadView::showPlan() {
-    const auto answer = trouble_.isEmpty() ? planner_.answer() : nullptr;
-    table_->show(answer, distances());
-    tell();
 }
 
 void ReadView::showWays() {

@@ -45,7 +45,6 @@ private:
     /// Draws the line as it is, and asks for its plan.
     void showLine();
     void ask();
-    void showPlan();
     void showWays();
     void tell();
     PlanRequest request() const;
