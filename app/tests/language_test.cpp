@@ -66,6 +66,8 @@ protected:
 
     /// What is painted, and what would be said or shown of everything in it.
     void look(QWidget& root, const QString& where) {
+        // Before anything is painted for a person, it is laid out.
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
         QList<QRectF> scrolled;
         for (auto* area : root.findChildren<QScrollArea*>()) {
             if (!area->isVisible() || !area->widget()) continue;

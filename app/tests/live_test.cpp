@@ -189,7 +189,8 @@ TEST_F(LiveTest, AShotIsAcknowledgedOnlyAfterItIsKept) {
     shot[store::Quantity::Carry] = 31;
     {
         // Another program holds the logbook: the shot cannot be kept, and no ack may go out.
-        SQLite::Database other(logbookPath().toStdString(), SQLite::OPEN_READWRITE);
+        // the window may be writing now
+        SQLite::Database other(logbookPath().toStdString(), SQLite::OPEN_READWRITE, 10'000);
         other.exec("BEGIN IMMEDIATE");
         peer->write(QByteArray::fromStdString(store::liveShot("a", shot)));
         ASSERT_TRUE(QTest::qWaitFor(

@@ -100,11 +100,11 @@ Json estimateJson(const TuneEstimate& e) {
 }
 
 /// In the order of TuneOutcome and TuneInput.
-const std::array<Spelling, tuneOutcomeCount> outcomes{{{"launch_angle_deg", degFromRad(1.0)},
-                                                       {"spin_rpm", rpmFromRadps(1.0)},
-                                                       {"landing_angle_deg", degFromRad(1.0)},
-                                                       {"carry_m", 1.0},
-                                                       {"release_m", 1.0}}};
+const std::array<Spelling, tuneOutcomeCount> fitOutcomes{{{"launch_angle_deg", degFromRad(1.0)},
+                                                          {"spin_rpm", rpmFromRadps(1.0)},
+                                                          {"landing_angle_deg", degFromRad(1.0)},
+                                                          {"carry_m", 1.0},
+                                                          {"release_m", 1.0}}};
 const std::array<Spelling, tuneInputCount> inputs{{{"club_speed_mps", 1.0},
                                                    {"attack_angle_deg", degFromRad(1.0)},
                                                    {"club_path_deg", degFromRad(1.0)},
@@ -116,7 +116,7 @@ const std::array<Spelling, tuneInputCount> inputs{{{"club_speed_mps", 1.0},
 Json patternsJson(const TuneResiduals& residuals) {
     Json out = Json::array();
     for (const ResidualPattern& p : residuals.patterns) {
-        const Spelling& o = outcomes[static_cast<std::size_t>(p.outcome)];
+        const Spelling& o = fitOutcomes[static_cast<std::size_t>(p.outcome)];
         const Spelling& i = inputs[static_cast<std::size_t>(p.input)];
         out.push_back({{"residual", o.name},
                        {"input", i.name},
@@ -164,12 +164,12 @@ Json leftOutJson(const LeftOutCheck& check) {
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
         const auto& line = check.lines[o];
         if (line.shots == 0) continue;
-        const double k = outcomes[o].factor;
-        out[outcomes[o].name] = {{"shots", line.shots},
-                                 {"mean_error_tuned", line.tuned * k},
-                                 {"mean_error_prior", line.prior * k},
-                                 {"mean_error_regression", line.regression * k},
-                                 {"coverage80", line.coverage80}};
+        const double k = fitOutcomes[o].factor;
+        out[fitOutcomes[o].name] = {{"shots", line.shots},
+                                    {"mean_error_tuned", line.tuned * k},
+                                    {"mean_error_prior", line.prior * k},
+                                    {"mean_error_regression", line.regression * k},
+                                    {"coverage80", line.coverage80}};
     }
     return out;
 }

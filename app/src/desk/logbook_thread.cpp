@@ -20,7 +20,7 @@ using store::Fault;
 using store::StoreError;
 
 /// So long one try waits for another program's lock; between tries the window can close.
-constexpr int patience_ms = 100;
+constexpr int lockPatience_ms = 100;
 /// So long a person does not wonder.
 constexpr auto heldAfter = 400ms;
 constexpr std::chrono::milliseconds lookEvery = 700ms;
@@ -122,7 +122,7 @@ bool LogbookThread::open(const std::stop_token& stop) {
         try {
             QDir().mkpath(QFileInfo(path_).absolutePath());
             book_.emplace(path);
-            book_->setPatience(patience_ms);
+            book_->setPatience(lockPatience_ms);
             book_->requireSound();
             break;
         } catch (const StoreError& e) {

@@ -14,7 +14,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr int patience_ms = 2000;
+constexpr int dialPatience_ms = 2000;
 
 }  // namespace
 
@@ -55,7 +55,7 @@ void LoopbackDial::dial(quint16 port) {
         // Not from inside the notifier, which goes.
         QMetaObject::invokeMethod(this, &LoopbackDial::look, Qt::QueuedConnection);
     });
-    late_.start(patience_ms);
+    late_.start(dialPatience_ms);
 }
 
 void LoopbackDial::look() {

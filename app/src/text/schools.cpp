@@ -99,11 +99,11 @@ constexpr std::array<SchoolWords, 11> schoolWords{{
                        "height.")},
 }};
 
-struct Phrase {
+struct SchoolPhrase {
     std::string_view key;
     const char* text;
 };
-constexpr std::array<Phrase, 41> phrases{{
+constexpr std::array<SchoolPhrase, 41> phrases{{
     {"ordinary-pitch", QT_TRANSLATE_NOOP("Schools", "an ordinary pitch")},
     {"hands-ahead", QT_TRANSLATE_NOOP("Schools", "hands ahead and square")},
     {"launches-lower", QT_TRANSLATE_NOOP("Schools", "launches lower")},
@@ -166,7 +166,7 @@ QString said(const School& school, const char* SchoolWords::*part) {
 }
 
 QString phrase(std::string_view key) {
-    for (const Phrase& p : phrases) {
+    for (const SchoolPhrase& p : phrases) {
         if (p.key == key) return said(p.text);
     }
     return {};

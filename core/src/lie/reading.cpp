@@ -43,7 +43,7 @@ constexpr Reads anyMoisture{0.0, 1.3};
 constexpr Reads anyGrain{constants::pi / 2, 1.81};  // as wide as all directions
 constexpr Reads anySit{0.005, 0.006};
 
-constexpr double mm = 1e-3;
+constexpr double millimetre = 1e-3;
 
 Reads coverOf(const LieAnswers& a) {
     // Down in it there is more of the grass between.
@@ -102,15 +102,15 @@ Reads sitOf(const LieAnswers& a) {
     if (!a.sits) return anySit;
     switch (*a.sits) {
         case BallSits::Bare:
-            return {0.0, 1 * mm};
+            return {0.0, 1 * millimetre};
         case BallSits::Level:
-            return {4 * mm, 2 * mm};
+            return {4 * millimetre, 2 * millimetre};
         case BallSits::Up:
-            return {12 * mm, 5 * mm};
+            return {12 * millimetre, 5 * millimetre};
         case BallSits::Perched:
-            return {28 * mm, 8 * mm};
+            return {28 * millimetre, 8 * millimetre};
         case BallSits::Down:
-            return {0.0, 2 * mm};
+            return {0.0, 2 * millimetre};
     }
     return anySit;
 }
@@ -186,7 +186,8 @@ double sdOf(const LieReading& r, std::size_t part) {
 
 constexpr std::array<std::string_view, 4> heights{"none", "quarter", "half", "over"};
 constexpr std::array<std::string_view, 4> colours{"straw", "pale", "green", "lush"};
-constexpr std::array<std::string_view, 4> grains{"with", "against", "across-away", "across-toward"};
+constexpr std::array<std::string_view, 4> grainWords{"with", "against", "across-away",
+                                                     "across-toward"};
 constexpr std::array<std::string_view, 5> sits{"bare", "level", "up", "perched", "down"};
 constexpr std::array<std::string_view, 2> hands{"dry", "wet"};
 constexpr std::array<std::string_view, 4> swings{"free", "brushed", "grabbed", "dug"};
@@ -279,7 +280,7 @@ std::span<const std::string_view> answerKeys(GrassColour) {
     return colours;
 }
 std::span<const std::string_view> answerKeys(GrassLies) {
-    return grains;
+    return grainWords;
 }
 std::span<const std::string_view> answerKeys(BallSits) {
     return sits;

@@ -20,15 +20,15 @@ using plan::Candidate;
 using plan::Setting;
 
 constexpr double leastWedgeLoft_rad = radFromDeg(45);
-constexpr double rad = radFromDeg(1.0);
-constexpr double ball = constants::ballWidth_m;
+constexpr double degree = radFromDeg(1.0);
+constexpr double ballWidth = constants::ballWidth_m;
 constexpr std::size_t mostShots = 5;
 
 Recipe ordinary(double open_deg, double ballForward, double lean_deg) {
     Recipe r;
-    r.open_rad = open_deg * rad;
-    r.ballForward_m = ballForward * ball;
-    r.lean_rad = lean_deg * rad;
+    r.open_rad = open_deg * degree;
+    r.ballForward_m = ballForward * ballWidth;
+    r.lean_rad = lean_deg * degree;
     // As coaches have it: more on the lead foot with the ball back, less with it forward.
     r.weightLead_pct = ballForward < -0.5 ? 60.0 : 55.0;
     return r;
@@ -63,7 +63,7 @@ std::vector<Technique> runnersOf() {
 
 Predictor predictorOf(const PlanRequest& request, const BagClub& club) {
     Conditions c = request.conditions;
-    c.wedge = club.putter ? Wedge{5 * rad, 70 * rad, 0.0} : club.wedge;
+    c.wedge = club.putter ? Wedge{5 * degree, 70 * degree, 0.0} : club.wedge;
     return {request.player, std::move(c)};
 }
 
@@ -142,7 +142,7 @@ Reason reasonOf(const PlannedShot& shot, const PlannedShot& other) {
 
 std::vector<BagClub> ordinaryBag() {
     const auto club = [](double loft, double lie, double bounce) {
-        return BagClub{"", {loft * rad, lie * rad, bounce * rad}, false};
+        return BagClub{"", {loft * degree, lie * degree, bounce * degree}, false};
     };
     return {club(46, 63.5, 6), club(50, 64, 8),   club(54, 64, 10),     club(58, 64, 10),
             club(40, 62.5, 4), club(34, 61.5, 3), BagClub{"", {}, true}};
@@ -153,9 +153,9 @@ std::vector<BagClub> bagWith(const std::vector<BagClub>& wedges) {
     std::vector<BagClub> out = wedges;
     const auto has = [&](const BagClub& other) {
         return std::any_of(wedges.begin(), wedges.end(), [&](const BagClub& w) {
-            return other.putter
-                       ? w.putter
-                       : !w.putter && std::abs(w.wedge.loft_rad - other.wedge.loft_rad) < 3.0 * rad;
+            return other.putter ? w.putter
+                                : !w.putter && std::abs(w.wedge.loft_rad - other.wedge.loft_rad) <
+                                                   3.0 * degree;
         });
     };
     // Wedges are his own, what is longer than those anybody has.
@@ -255,7 +255,7 @@ RulesOfThumb rulesOfThumb(const PlanRequest& request, const Plan& plan) {
     try {
         const Predictor here = predictorOf(request, club);
         Recipe back = struck->recipe;
-        back.ballForward_m -= ball;
+        back.ballForward_m -= ballWidth;
         out.launchPerBall_rad = here.shot(struck->recipe).strike.launch.angle_rad() -
                                 here.shot(back).strike.launch.angle_rad();
         PlanRequest heavy = request;

@@ -13,7 +13,7 @@ namespace {
 using namespace tune;
 
 constexpr std::size_t mostFlights = 800;
-constexpr double difference = 0.1;  // of a prior's deviation
+constexpr double airDifference = 0.1;  // of a prior's deviation
 const AirTuning prior;
 
 Air airAt(const Air& said, double drag, double lift) {
@@ -36,10 +36,10 @@ struct Flown {
             r.places = {0, 1};
             if (!slopes) return r;
             r.slope.resize(3, 2);
-            r.slope.col(0) =
-                (at(x[0] + difference, x[1]) - at(x[0] - difference, x[1])) / (2 * difference);
-            r.slope.col(1) =
-                (at(x[0], x[1] + difference) - at(x[0], x[1] - difference)) / (2 * difference);
+            r.slope.col(0) = (at(x[0] + airDifference, x[1]) - at(x[0] - airDifference, x[1])) /
+                             (2 * airDifference);
+            r.slope.col(1) = (at(x[0], x[1] + airDifference) - at(x[0], x[1] - airDifference)) /
+                             (2 * airDifference);
             return r;
         } catch (const RangeError&) {
             return std::nullopt;

@@ -25,7 +25,7 @@ constexpr double leastNoise_m = 0.1;
 /// The newest days have a ground of their own; of many the older ones say only what all share.
 constexpr std::size_t mostDays = 24;
 /// A step that a run's small leaps (one hop more or less) do not drown.
-constexpr double difference = 0.05;
+constexpr double groundDifference = 0.05;
 
 /// Parameters: firmness and green speed of all days, then of each day.
 constexpr Eigen::Index common = 2;
@@ -52,7 +52,7 @@ struct Landed {
         const Eigen::Index own = common + 2 * day;
         const double firmness = firmnessSd * x[0] + (day < 0 ? 0.0 : dayFirmnessSd * x[own]);
         const double speed = speedSd * x[1] + (day < 0 ? 0.0 : daySpeedSd * x[own + 1]);
-        constexpr double d = difference;
+        constexpr double d = groundDifference;
         try {
             RobustRow r;
             r.residual = Eigen::VectorXd::Constant(1, release_m - at(firmness, friction, speed));

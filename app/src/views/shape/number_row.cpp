@@ -14,7 +14,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr int roomy_px = 960;
+constexpr int roomyRow_px = 960;
 
 QString stepName(Dial dial) {
     switch (dial) {
@@ -146,7 +146,7 @@ NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
 void NumberRow::resizeEvent(QResizeEvent* event) {
     // Narrow, the fields keep their numbers whole and leave the arrows to the keyboard.
     const auto buttons =
-        width() < roomy_px ? QAbstractSpinBox::NoButtons : QAbstractSpinBox::UpDownArrows;
+        width() < roomyRow_px ? QAbstractSpinBox::NoButtons : QAbstractSpinBox::UpDownArrows;
     for (auto* field : findChildren<QuantityField*>())
         field->setButtonSymbols(buttons);
     Panel::resizeEvent(event);

@@ -15,8 +15,8 @@
 namespace wedgeon {
 namespace {
 
-constexpr double margin_px = 14.0;
-constexpr double gap_px = 12.0;
+constexpr double fitMargin_px = 14.0;
+constexpr double fitGap_px = 12.0;
 constexpr double title_px = 18.0;
 constexpr double scale_px = 16.0;  // numbers below a cloud
 constexpr qsizetype inputsInRow = 4;
@@ -101,19 +101,20 @@ void FitDrawing::tell() {
 
 QRectF FitDrawing::resultCell(qsizetype i) const {
     const double n = static_cast<double>(std::max<qsizetype>(content_.results.size(), 1));
-    const double w = (canvas().width() - 2 * margin_px - (n - 1) * gap_px) / n;
+    const double w = (canvas().width() - 2 * fitMargin_px - (n - 1) * fitGap_px) / n;
     const double h = std::min(w + title_px + scale_px, 0.36 * canvas().height());
-    return {margin_px + static_cast<double>(i) * (w + gap_px), 4, w, h};
+    return {fitMargin_px + static_cast<double>(i) * (w + fitGap_px), 4, w, h};
 }
 
 QRectF FitDrawing::inputCell(qsizetype i) const {
     const double top = resultCell(0).bottom() + 30;
     const double rows =
         std::ceil(static_cast<double>(content_.inputs.size()) / static_cast<double>(inputsInRow));
-    const double w = (canvas().width() - 2 * margin_px - (inputsInRow - 1) * gap_px) / inputsInRow;
+    const double w =
+        (canvas().width() - 2 * fitMargin_px - (inputsInRow - 1) * fitGap_px) / inputsInRow;
     const double h = (canvas().height() - top - 4) / std::max(rows, 1.0);
     const qsizetype row = i / inputsInRow;
-    return {margin_px + static_cast<double>(i % inputsInRow) * (w + gap_px),
+    return {fitMargin_px + static_cast<double>(i % inputsInRow) * (w + fitGap_px),
             top + static_cast<double>(row) * h, w, h - 4};
 }
 
@@ -122,7 +123,7 @@ void FitDrawing::paint(QPainter& p, const style::Colours& c) {
     for (qsizetype i = 0; i < content_.results.size(); ++i)
         paintResult(p, c, i);
     const Result& r = content_.results[chosen_];
-    paintText(p, {margin_px, resultCell(0).bottom() + 20},
+    paintText(p, {fitMargin_px, resultCell(0).bottom() + 20},
               tr("What is left of %1, measured less predicted (band: four in five, ±%2)")
                   .arg(r.axis.name, withUnit(r.axis, half80 * r.noise)),
               c.ink, style::font(13, QFont::DemiBold));

@@ -12,10 +12,10 @@
 namespace wedgeon {
 namespace {
 
-constexpr double margin_px = 12.0;
+constexpr double leftOutMargin_px = 12.0;
 constexpr double leastNameWidth_px = 74.0;
 constexpr double leastValueWidth_px = 70.0;
-constexpr double gap_px = 8.0;
+constexpr double leftOutGap_px = 8.0;
 constexpr double heldWidth_px = 66.0;
 
 QString withUnit(const LeftOutDrawing::Row& row, double v) {
@@ -47,11 +47,12 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     double valueWidth = leastValueWidth_px;
     for (const Row& r : rows_) {
         const QFontMetricsF metrics(strong);
-        nameWidth = std::max(nameWidth, gap_px + metrics.horizontalAdvance(r.name));
-        valueWidth = std::max(valueWidth, gap_px + metrics.horizontalAdvance(withUnit(r, r.tuned)));
+        nameWidth = std::max(nameWidth, leftOutGap_px + metrics.horizontalAdvance(r.name));
+        valueWidth =
+            std::max(valueWidth, leftOutGap_px + metrics.horizontalAdvance(withUnit(r, r.tuned)));
     }
-    const double left = margin_px + nameWidth;
-    const double right = canvas().width() - margin_px - valueWidth - heldWidth_px;
+    const double left = leftOutMargin_px + nameWidth;
+    const double right = canvas().width() - leftOutMargin_px - valueWidth - heldWidth_px;
     // Each bar's name behind a piece of it; what stands at the right end gets the room that is
     // left.
     double x = left;
@@ -66,16 +67,16 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     key(QPen(c.soft, 1.2), Qt::NoBrush, tr("prior"));
     key(QPen(c.former, 1.2, Qt::DotLine), Qt::NoBrush, tr("regression"));
     QString held = tr("80 % held");
-    if (x + QFontMetricsF(f).horizontalAdvance(held) > canvas().width() - margin_px)
+    if (x + QFontMetricsF(f).horizontalAdvance(held) > canvas().width() - leftOutMargin_px)
         held = tr("held");
-    paintText(p, {canvas().width() - margin_px, 14}, held, c.soft, f, Qt::AlignRight);
+    paintText(p, {canvas().width() - leftOutMargin_px, 14}, held, c.soft, f, Qt::AlignRight);
     const double pitch = (canvas().height() - 22.0) / static_cast<double>(rows_.size());
     double y = 22.0 + pitch / 2;
     for (const Row& r : rows_) {
         const double most = std::max({r.tuned, r.prior, r.regression, 1e-9});
         const auto w = [&](double v) { return std::max(2.0, v / most * (right - left)); };
         const double h = std::min(9.0, pitch / 4);
-        paintText(p, {margin_px, y + 4}, r.name, c.ink, strong);
+        paintText(p, {leftOutMargin_px, y + 4}, r.name, c.ink, strong);
         p.setPen(Qt::NoPen);
         p.setBrush(c.predicted);
         p.drawRect(QRectF(left, y - 1.5 * h, w(r.tuned), h));
@@ -86,7 +87,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRect(QRectF(left, y + 0.5 * h + 1, w(r.regression), h - 1));
         paintText(p, {right + valueWidth - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
                   Qt::AlignRight);
-        paintText(p, {canvas().width() - margin_px, y + 4},
+        paintText(p, {canvas().width() - leftOutMargin_px, y + 4},
                   text::number(r.coverage_pct, 0) + QStringLiteral(" %"), c.ink, f, Qt::AlignRight);
         y += pitch;
     }

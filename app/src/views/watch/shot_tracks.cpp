@@ -22,7 +22,7 @@ constexpr double labelWidth_px = 150.0;
 constexpr double wordWidth_px = 96.0;
 constexpr double gap_px = 24.0;
 
-QString label(const store::ShotRecord& r, store::Label l) {
+QString wordOf(const store::ShotRecord& r, store::Label l) {
     return text::fromUtf8(r[l]);
 }
 
@@ -124,14 +124,14 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
     const QFont normal = style::font(13);
     p->setFont(normal);
     p->drawText(QPointF(54, 18),
-                elided(normal, label(record, store::Label::Swing), labelWidth_px - 46));
+                elided(normal, wordOf(record, store::Label::Swing), labelWidth_px - 46));
     const QFont small = style::font(12);
     p->setFont(small);
     p->setPen(c.soft);
-    const QString wedge = label(record, store::Label::Wedge);
+    const QString wedge = wordOf(record, store::Label::Wedge);
     p->drawText(QPointF(16, 35),
                 elided(small,
-                       shortTime(label(record, store::Label::Time)) +
+                       shortTime(wordOf(record, store::Label::Time)) +
                            (wedge.isEmpty() ? QString() : QStringLiteral(" · ") + wedge),
                        labelWidth_px - 6));
 
