@@ -244,7 +244,7 @@ TEST_F(PseudoTest, EveryPopUpOfTheStrip) {
 
 TEST_F(PseudoTest, EveryViewWithShots) {
     openDemo();
-    for (const char* view : {"watch", "explain", "tune", "shape"}) {
+    for (const char* view : {"watch", "explain", "tune", "shape", "ladder"}) {
         window_->showView(QString::fromLatin1(view));
         QTest::qWait(200);
         ASSERT_TRUE(QTest::qWaitFor([this] { return window_->isSettled(); }, patience(20000)));

@@ -201,7 +201,15 @@ TEST_F(DrawerTest, ThreeRecipesSideBySideAtOneCarryAndTheirShares) {
     EXPECT_TRUE(flight().contains(QStringLiteral("Recipe C carries")));
     open("Compare");
     EXPECT_GT(std::abs(cell(QStringLiteral("Carry"), 1) - cell(QStringLiteral("Carry"), 3)), 1);
-    byName<QCheckBox>(QStringLiteral("All at one carry"))->click();
+    const auto bringTo = [&](int i) {
+        auto* same = byName<QComboBox>(QStringLiteral("Brought to"));
+        same->setCurrentIndex(i);
+        emit same->activated(i);
+    };
+    bringTo(2);
+    for (const int column : {2, 3})
+        EXPECT_NEAR(cell(QStringLiteral("Total"), column), cell(QStringLiteral("Total"), 1), 0.31);
+    bringTo(1);
     for (const int column : {2, 3})
         EXPECT_NEAR(cell(QStringLiteral("Carry"), column), cell(QStringLiteral("Carry"), 1), 0.11);
 

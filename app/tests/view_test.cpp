@@ -104,7 +104,7 @@ TEST_F(ViewTest, IsReachedByMenuKeyAndLessonLine) {
     QTest::mouseClick(byName<QAbstractButton>(QStringLiteral("Tally")), Qt::LeftButton, {},
                       QPoint(22, 24));
     EXPECT_TRUE(isShown());
-    QTest::keyClick(window_.get(), Qt::Key_2, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_TRUE(isShown()) << "nothing is at that place yet";
 }
 

@@ -120,7 +120,9 @@ int main(int argc, char** argv) {
     press(QStringLiteral("Beside the present one"));
     good = save(window, folder, QStringLiteral("shape-recipes")) && good;
     trigger(window, QStringLiteral("Compare"));
-    byName<QCheckBox>(window, QStringLiteral("All at one carry"))->click();
+    auto* same = byName<QComboBox>(window, QStringLiteral("Brought to"));
+    same->setCurrentIndex(2);
+    emit same->activated(2);
     trigger(window, QStringLiteral("Choose recipe A"));
     good = save(window, folder, QStringLiteral("shape-compare")) && good;
     for (int i = 0; i < 2; ++i) {
@@ -180,6 +182,40 @@ int main(int argc, char** argv) {
     }
     good = save(window, folder, QStringLiteral("watch")) && good;
 
+    // Her ladder, a day that is not the calm one, and a rung that is looked at.
+    window.showView(QStringLiteral("ladder"));
+    good = QTest::qWaitFor(
+               [&] {
+                   const auto& made = window.desk.ladder().answer();
+                   return made && !made->ladder.isGuess();
+               },
+               10000) &&
+           good;
+    wedgeon::BenchState windy = window.desk.bench().state();
+    windy.conditions.air.windAhead_mps = -4;
+    windy.conditions.air.temperature_c = 9;
+    window.desk.bench().edit(windy, QStringLiteral("wind"));
+    auto* ladder = byName<wedgeon::Drawing>(window, QStringLiteral("The ladder"));
+    drag(ladder, ladder->handles().first().at, {-120, 0});
+    for (int i = 0; i < 5; ++i)
+        QTest::keyClick(ladder, Qt::Key_Down);
+    good = save(window, folder, QStringLiteral("ladder")) && good;
+    if (qEnvironmentVariableIsSet("LOOK")) {
+        window.resize(1024, 640);
+        trigger(window, QStringLiteral("Change between"));
+        wedgeon::style::setDark(true);
+        save(window, folder, QStringLiteral("look-ladder-small"));
+        window.showView(QStringLiteral("shape"));
+        save(window, folder, QStringLiteral("look-shape-small"));
+        wedgeon::style::setDark(false);
+        window.resize(1280, 800);
+        trigger(window, QStringLiteral("Change between"));
+        save(window, folder, QStringLiteral("look-shape"));
+        return 0;
+    }
+    window.desk.bench().undoStack().undo();
+    window.showView(QStringLiteral("watch"));
+
     // The same shots as charts.
     trigger(window, QStringLiteral("Shots as chart"));
     const auto chart = [&](const QString& up, const QString& across, const QString& groups) {
@@ -193,8 +229,6 @@ int main(int argc, char** argv) {
     };
     chart(QStringLiteral("Spin rate"), QStringLiteral("Spin loft"), QStringLiteral("Player"));
     good = save(window, folder, QStringLiteral("watch-chart")) && good;
-    chart(QStringLiteral("Carry"), QStringLiteral("By swing"), QStringLiteral("Wedge"));
-    good = save(window, folder, QStringLiteral("watch-chart-swing")) && good;
     trigger(window, QStringLiteral("Shots as chart"));
 
     list->setCurrentIndex(list->model()->index(12, 0));

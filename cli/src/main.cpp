@@ -12,6 +12,7 @@
 #include "explain.h"
 #include "fit.h"
 #include "import.h"
+#include "ladder.h"
 #include "plan.h"
 #include "predict.h"
 #include "wedgeon/store/files.h"
@@ -111,6 +112,15 @@ int main(int argc, char** argv) {
     planning->add_option("--logbook", plan.logbook, "Where the player and his tuning are kept");
     planning->add_option("--out", out, "File to write instead of standard output");
 
+    CLI::App* climbing = app.add_subcommand(
+        "ladder", "How far each club and swing of a player carries, with gaps and overlaps");
+    bool csv = false;
+    climbing->add_option("--logbook", logbook, "The logbook")->required();
+    climbing->add_option("--player", player, "A player of the logbook")->required();
+    climbing->add_flag("--json", json, "JSON, as without it");
+    climbing->add_flag("--csv", csv, "The rungs as CSV")->excludes("--json");
+    climbing->add_option("--out", out, "File to write instead of standard output");
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
@@ -128,6 +138,8 @@ int main(int argc, char** argv) {
             const std::string file = situation == "-" ? std::string() : situation;
             writeAll(out, wedgeon::cli::planSituation(readAll(file), plan), {file, plan.logbook});
         }
+        if (climbing->parsed())
+            writeAll(out, wedgeon::cli::ladderOf(logbook, player, csv), {logbook});
         if (exporting->parsed()) {
             std::ostringstream text;
             wedgeon::cli::exportLogbook(logbook, json, setAside, text);

@@ -283,5 +283,61 @@ TEST(Predictor, RefusesALieOrALineThatIsNone) {
     EXPECT_THROW(predictor(g), RangeError);
 }
 
+TEST(Predictor, AimedItEndsOnTheLineForBothHands) {
+    test::RandomCases random(77);
+    int aimed = 0;
+    for (int i = 0; i < 1000; ++i) {
+        test::Scene scene = test::pitch();
+        scene.hand = i % 2 ? Hand::Left : Hand::Right;
+        scene.wedge = random.wedge();
+        scene.air.windRight_mps = random.between(-4, 4);
+        scene.ground.slopeAcross = random.between(-0.03, 0.03);
+        const Recipe recipe = random.recipe();
+        const Predictor p = test::predictor(scene);
+        try {
+            const ShotResult straight = p.shot(recipe);
+            const auto aim = p.aim(recipe);
+            if (!aim) continue;
+            ++aimed;
+            EXPECT_LE(std::abs(p.turned(straight, *aim).restSide_m()), 0.05) << i;
+        } catch (const RangeError&) {
+            continue;  // a set-up that no swing reaches
+        }
+    }
+    EXPECT_GT(aimed, 900);
+}
+
+TEST(Predictor, TheSpeedForATotalEndsThereAndTheSoftestOneIsTold) {
+    test::RandomCases random(78);
+    int found = 0, jumps = 0;
+    for (int i = 0; i < 200; ++i) {
+        test::Scene scene = test::pitch();
+        scene.hand = i % 2 ? Hand::Left : Hand::Right;
+        Recipe recipe = random.recipe();
+        const double total = random.between(5, 60);
+        const Predictor p = test::predictor(scene);
+        try {
+            recipe.clubSpeed_mps = p.speedForTotal(recipe, total);
+            ++found;
+            const double reached = p.shot(recipe).total_m();
+            // A bounce that comes or goes makes the run jump; then both sides of it are near.
+            if (std::abs(reached - total) > 0.01) {
+                ++jumps;
+                EXPECT_LT(std::abs(reached - total), 1.0) << i;
+            }
+            recipe.clubSpeed_mps *= 0.9;
+            EXPECT_LT(p.shot(recipe).total_m(), total) << i;
+        } catch (const RangeError& e) {
+            // Harder than anybody swings it still ends short.
+            if (e.field() == "total_m") {
+                EXPECT_GT(total, e.high()) << i;
+            }
+        }
+    }
+    EXPECT_GT(found, 180);
+    EXPECT_LT(jumps, found / 10);
+    EXPECT_THROW((void)test::predictor(test::pitch()).speedForTotal({}, 5000), RangeError);
+}
+
 }  // namespace
 }  // namespace wedgeon

@@ -9,16 +9,6 @@
 namespace wedgeon::store {
 namespace {
 
-Lie readLieFields(Fields& in) {
-    Lie lie;
-    lie.cover = in.number("cover", lie.cover);
-    lie.moisture = in.number("moisture", lie.moisture);
-    lie.grain_rad = radFromDeg(in.number("grain_deg", degFromRad(lie.grain_rad)));
-    lie.sit_m = in.number("sit_mm", 1000 * lie.sit_m) / 1000;
-    lie.firmness = in.number("firmness", lie.firmness);
-    return lie;
-}
-
 template <class Read>
 auto readChild(Fields& in, std::string_view key, const Read& read) {
     Fields child = in.child(key);
@@ -28,6 +18,16 @@ auto readChild(Fields& in, std::string_view key, const Read& read) {
 }
 
 }  // namespace
+
+Lie readLieFields(Fields& in) {
+    Lie lie;
+    lie.cover = in.number("cover", lie.cover);
+    lie.moisture = in.number("moisture", lie.moisture);
+    lie.grain_rad = radFromDeg(in.number("grain_deg", degFromRad(lie.grain_rad)));
+    lie.sit_m = in.number("sit_mm", 1000 * lie.sit_m) / 1000;
+    lie.firmness = in.number("firmness", lie.firmness);
+    return lie;
+}
 
 Air readAirFields(Fields& in) {
     Air air;

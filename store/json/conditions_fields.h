@@ -18,8 +18,9 @@ nlohmann::ordered_json conditionsToJson(const Conditions& conditions);
 Conditions readMetFields(Fields& in);
 nlohmann::ordered_json metToJson(const Conditions& conditions);
 
-/// What stands inside "air" and "ground". Fields of others are left for them.
+/// What stands inside "air", "ground" and "lie". Fields of others are left for them.
 Air readAirFields(Fields& in);
 Ground readGroundFields(Fields& in);
+Lie readLieFields(Fields& in);
 
 }  // namespace wedgeon::store

@@ -125,6 +125,8 @@ void merge(SQLite::Database& db, std::int64_t from, std::int64_t to) {
     run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", {from});
+    run(db, "UPDATE OR IGNORE swing_sets SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "DELETE FROM swing_sets WHERE player_id = ?1", {from});
     run(db, "UPDATE player_names SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "DELETE FROM clubs WHERE player_id = ?1", {from});
     run(db, "DELETE FROM players WHERE id = ?1", {from});

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "conditions_fields.h"
 #include "logbook_db.h"
 #include "name_field.h"
 #include "recipe_fields.h"
@@ -13,6 +14,7 @@
 #include "wedgeon/error.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/files.h"
+#include "wedgeon/units.h"
 
 namespace wedgeon::store {
 namespace {
@@ -20,6 +22,36 @@ namespace {
 constexpr std::string_view formatName = "wedgeon-recipes";
 constexpr int formatVersion = 1;
 constexpr std::size_t mostBytes = 16u << 20;
+
+OwnKit readOwnFields(Fields& in) {
+    OwnKit own;
+    if (in.has("loft_deg"))
+        own.wedge = {radFromDeg(in.number("loft_deg")), radFromDeg(in.number("lie_deg", 64)),
+                     radFromDeg(in.number("bounce_deg", 10))};
+    if (in.has("ball")) own.ball = named(in, "ball", "", namedBalls()).ball;
+    if (in.has("face")) own.face = named(in, "face", "", namedFaces()).face;
+    if (in.has("lie")) {
+        Fields lie = in.child("lie");
+        own.lie = readLieFields(lie);
+        lie.finish();
+    }
+    return own;
+}
+
+nlohmann::ordered_json ownToJson(const OwnKit& own) {
+    // The same names as the conditions have, of what is there.
+    const nlohmann::ordered_json all = conditionsToJson(own.on({}));
+    nlohmann::ordered_json out = nlohmann::ordered_json::object();
+    if (own.wedge) {
+        for (const char* key : {"loft_deg", "lie_deg", "bounce_deg"})
+            out[key] = all[key];
+    }
+    if (own.ball) out["ball"] = all["ball"];
+    if (own.face) out["face"] = all["face"];
+    if (own.lie) out["lie"] = all["lie"];
+    return out;
+}
+
 NamedRecipe readRecipe(Fields& in) {
     NamedRecipe out;
     out.name = readName(in, "name", true);
@@ -27,9 +59,18 @@ NamedRecipe readRecipe(Fields& in) {
     Fields fields = in.child("recipe");
     out.recipe = readRecipeFields(fields);
     fields.finish();
+    if (in.has("own")) {
+        Fields own = in.child("own");
+        out.own = readOwnFields(own);
+        own.finish();
+    }
+    out.aim_rad = radFromDeg(in.number("aim_deg", 0.0));
     in.finish();
     try {
         out.recipe.validate();
+        requireRange("aim_deg", out.aim_rad, radFromDeg(-60), radFromDeg(60), degFromRad(1.0));
+        if (out.own.wedge) out.own.wedge->validate();
+        if (out.own.lie) out.own.lie->validate();
     } catch (const RangeError& e) {
         in.refuse(Says::FieldBad, "recipe", messageOf(e));
     }
@@ -37,6 +78,14 @@ NamedRecipe readRecipe(Fields& in) {
 }
 
 }  // namespace
+
+Conditions OwnKit::on(Conditions others) const {
+    if (wedge) others.wedge = *wedge;
+    if (ball) others.ball = *ball;
+    if (face) others.face = *face;
+    if (lie) others.lie = *lie;
+    return others;
+}
 
 std::vector<NamedRecipe> parseRecipes(std::string_view text) {
     if (text.size() > mostBytes)
@@ -75,6 +124,8 @@ nlohmann::ordered_json documentOf(std::span<const NamedRecipe> recipes) {
         one["name"] = r.name;
         if (!r.school.empty()) one["school"] = r.school;
         one["recipe"] = recipeToJson(r.recipe);
+        if (r.own != OwnKit{}) one["own"] = ownToJson(r.own);
+        if (r.aim_rad != 0.0) one["aim_deg"] = degFromRad(r.aim_rad);
         document["recipes"].push_back(std::move(one));
     }
     return document;

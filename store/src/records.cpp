@@ -5,6 +5,8 @@
 
 #include <algorithm>
 
+#include "wedgeon/store/swing_sets.h"
+
 namespace wedgeon::store {
 namespace {
 
@@ -108,6 +110,11 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
         if (was != former->inUse.end() && was->second == out->inUse[name] &&
             model != former->everyone->end() && model->second.tuning)
             its.tuning = model->second.tuning;
+    }
+    for (auto& [name, set] : SwingSets(logbook).all()) {
+        PlayerModel& its = (*everyone)[name];
+        its.name = name;
+        its.swings = std::make_shared<const SwingSet>(std::move(set));
     }
     addOtherNames(*out, *everyone);
     out->everyone = std::move(everyone);

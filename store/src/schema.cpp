@@ -297,6 +297,13 @@ CREATE TABLE situations(
   situation TEXT NOT NULL);
 )";
 
+/// A player's swings are kept as a document.
+constexpr const char* seventh = R"(
+CREATE TABLE swing_sets(
+  player_id INTEGER PRIMARY KEY REFERENCES players(id),
+  swings TEXT NOT NULL);
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -327,7 +334,8 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 6> steps{first, second, third, fourth, fifth, sixth};
+    static const std::array<std::string, 7> steps{first, second, third,  fourth,
+                                                  fifth, sixth,  seventh};
     return steps;
 }
 

@@ -10,6 +10,7 @@
 #include "fill.h"
 #include "sentences.h"
 #include "wedgeon/units.h"
+#include "wedgeon/words/swing_words.h"
 
 namespace wedgeon::words {
 namespace {
@@ -90,46 +91,23 @@ std::string shotName(const PlannedShot& shot, const PlanRequest& request,
     return out;
 }
 
-std::string rungName(const std::string& swing, const PlanSpeaker& speaker) {
-    static constexpr std::array names{
-        QT_TRANSLATE_NOOP("Words", "knee-high"), QT_TRANSLATE_NOOP("Words", "hip-high"),
-        QT_TRANSLATE_NOOP("Words", "rib-high"), QT_TRANSLATE_NOOP("Words", "shoulder-high"),
-        QT_TRANSLATE_NOOP("Words", "full")};
-    for (const char* name : names) {
-        if (swing == name) return speaker.speaker().translated(name);
-    }
-    return swing;
-}
-
 namespace {
 
 /// Without the share of the way: for a line that has more to say.
-std::string swingInShort(const PlannedShot& shot, const PlanSpeaker& speaker) {
+std::string swingInALine(const PlannedShot& shot, const PlanSpeaker& speaker) {
     const SwingSize& s = shot.swing;
     if (s.from.empty() || s.to.empty() || s.from == s.to || s.share < 0.2 || s.share > 0.8)
         return swingSaid(shot, speaker);
-    return Teller(speaker)(QT_TRANSLATE_NOOP("Words", "between %1 and %2"),
-                           {rungName(s.from, speaker), rungName(s.to, speaker)});
+    return Teller(speaker)(
+        QT_TRANSLATE_NOOP("Words", "between %1 and %2"),
+        {rungName(s.from, speaker.speaker()), rungName(s.to, speaker.speaker())});
 }
 
 }  // namespace
 
 std::string swingSaid(const PlannedShot& shot, const PlanSpeaker& speaker) {
-    const Teller t(speaker);
     if (shot.height == Height::Putter) return {};
-    std::string from = rungName(shot.swing.from, speaker);
-    const std::string to = rungName(shot.swing.to, speaker);
-    if (shot.swing.from == shot.swing.to) return from;
-    if (shot.swing.from.empty()) return t(QT_TRANSLATE_NOOP("Words", "softer than %1"), {to});
-    if (shot.swing.to.empty()) return t(QT_TRANSLATE_NOOP("Words", "more than %1"), {from});
-    if (shot.swing.share < 0.2)
-        return t(QT_TRANSLATE_NOOP("Words", "a little more than %1"), {from});
-    if (shot.swing.share > 0.8) return t(QT_TRANSLATE_NOOP("Words", "a little less than %1"), {to});
-    if (shot.swing.share < 0.42)
-        return t(QT_TRANSLATE_NOOP("Words", "a third of the way from %1 to %2"), {from, to});
-    if (shot.swing.share > 0.58)
-        return t(QT_TRANSLATE_NOOP("Words", "two thirds of the way from %1 to %2"), {from, to});
-    return t(QT_TRANSLATE_NOOP("Words", "half way between %1 and %2"), {from, to});
+    return swingSaid(shot.swing, speaker.speaker());
 }
 
 std::string landingSaid(const PlannedShot& shot, const PlanRequest& request,
@@ -268,7 +246,7 @@ std::string headline(const Plan& plan, const PlanRequest& request, const PlanSpe
     if (s.height == Height::Putter)
         return t(QT_TRANSLATE_NOOP("Words", "Putt it. On the green: %1."), {green});
     return t(QT_TRANSLATE_NOOP("Words", "%1, %2: land it %3. On the green: %4."),
-             {name, swingInShort(s, speaker), landingSaid(s, request, speaker), green});
+             {name, swingInALine(s, speaker), landingSaid(s, request, speaker), green});
 }
 
 }  // namespace wedgeon::words

@@ -35,6 +35,13 @@ struct ReadState {
     bool operator==(const ReadState&) const = default;
 };
 
+/// What the recipes side by side are brought to.
+enum class SameDistance {
+    Own,    ///< each at its own speed
+    Carry,  ///< at the speed that carries as far as the chosen one
+    Flag    ///< at the speed that ends as far
+};
+
 /// Everything that a prediction depends on.
 struct BenchState {
     static constexpr std::size_t mostRecipes = 3;
@@ -45,17 +52,23 @@ struct BenchState {
     std::size_t chosen = 0;  ///< the one that drawings and numbers edit
     ReadState read;
     std::optional<Commitment> commitment;
-    bool sameCarry = false;  ///< the others are shown at the speed that carries as far
+    SameDistance same = SameDistance::Own;
 
     Recipe& recipe() { return recipes[chosen].recipe; }
     const Recipe& recipe() const { return recipes[chosen].recipe; }
     QString playerName() const { return QString::fromStdString(player.name); }
-    /// \throws RangeError as Predictor does.
-    Predictor predictor() const { return {player, conditions}; }
+    /// What a recipe is played with and from: the strip's, but for what it has of its own.
+    Conditions met(std::size_t i) const { return recipes[i].own.on(conditions); }
+    Conditions met() const { return met(chosen); }
+    /// By how much the chosen recipe is turned; positive is right.
+    double aim_rad() const { return recipes[chosen].aim_rad; }
+    /// Of the chosen recipe. \throws RangeError as Predictor does.
+    Predictor predictor() const { return predictor(chosen); }
+    Predictor predictor(std::size_t i) const { return {player, met(i)}; }
     /// Nothing that Shape predicts with differs.
     bool playsLike(const BenchState& o) const {
         return player == o.player && conditions == o.conditions && recipes == o.recipes &&
-               chosen == o.chosen && sameCarry == o.sameCarry;
+               chosen == o.chosen && same == o.same;
     }
     bool operator==(const BenchState&) const = default;
 };

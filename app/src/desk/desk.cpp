@@ -4,11 +4,13 @@
 #include "desk/desk.h"
 
 #include "desk/bench_memory.h"
+#include "wedgeon/ladder/ladder.h"
 
 namespace wedgeon {
 namespace {
 
 constexpr int rememberAfter_ms = 500;
+constexpr int ladderAfter_ms = 300;
 
 }  // namespace
 
@@ -24,6 +26,13 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);
     connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });
+    ladderSoon_.setSingleShot(true);
+    ladderSoon_.setInterval(ladderAfter_ms);
+    connect(&ladderSoon_, &QTimer::timeout, this, &Desk::makeLadder);
+    connect(&ladder_, &LadderMaker::made, this, &Desk::ladderMade);
+    // They go before the log does, which closes then.
+    connect(&log_, &ShotLog::closing, &ladderSoon_, &QTimer::stop);
+    connect(&log_, &ShotLog::closing, &ladder_, &LadderMaker::close);
     link_.declareWith([this] {
         const BenchState& state = bench_.state();
         return store::formatDeclared(state.recipes[state.chosen]);
@@ -35,9 +44,11 @@ Desk::Desk(const QString& logbook, const Clock& clock)
                 tell(Records);
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
+    connect(&log_, &ShotLog::saved, this, [this] { ladderSoon_.start(); });
     connect(&log_, &ShotLog::opened, this, &Desk::logOpened);
     connect(&log_, &ShotLog::recordsChanged, this, [this] {
         bench_.setEveryone(log_.records().everyone);
+        ladderSoon_.start();
         tell(Records);
     });
     connect(&log_, &ShotLog::stateChanged, this, [this] { tell(LogState); });
@@ -45,11 +56,23 @@ Desk::Desk(const QString& logbook, const Clock& clock)
         rememberSoon_.start();
         tell(Bench);
     });
-    connect(&bench_, &Workbench::givensChanged, this, [this] { tell(Givens); });
+    connect(&bench_, &Workbench::givensChanged, this, [this] {
+        const BenchState& s = bench_.state();
+        const auto& made = ladder_.answer();
+        // Another day is played with the ladder that there is.
+        if (made && made->ladder.player == s.player &&
+            made->ladder.plain.ball == s.conditions.ball) {
+            ladder_.play(s.conditions);
+        } else {
+            ladderSoon_.start();
+        }
+        tell(Givens);
+    });
     connect(&bench_, &Workbench::simulated, this, [this] { tell(Swings); });
     connect(&bench_, &Workbench::unitsChanged, this, [this] { tell(UnitsShown); });
     connect(&shots_, &WatchedShots::shotsChanged, this, [this] {
         wanted_.see(shots_.shots(), bench_.fallback());
+        ladderSoon_.start();
         tell(Shots);
     });
     connect(&shots_, &QAbstractItemModel::dataChanged, this, [this] { tell(ShotNotes); });
@@ -80,6 +103,26 @@ void Desk::logOpened() {
     }
 }
 
+void Desk::makeLadder() {
+    const bool open =
+        log_.state() == ShotLog::State::Open || log_.state() == ShotLog::State::ReadOnly;
+    LadderMaker::Question q;
+    if (open) q.logbook = log_.path();
+    q.records = std::make_shared<const store::Records>(log_.records());
+    q.fallback = bench_.fallback();
+    q.today = bench_.state().conditions;
+    ladder_.ask(std::move(q));
+}
+
+void Desk::ladderMade() {
+    const LadderAnswer& a = *ladder_.answer();
+    if (a.player == bench_.state().player.name && !a.ladder.isGuess())
+        bench_.setLogged(a.player, swingsOf(a.ladder));
+    else if (a.player == bench_.state().player.name)
+        bench_.setLogged({}, {});
+    tell(Ladders);
+}
+
 Hand Desk::handOf(const QString& player) const {
     if (player == bench_.state().playerName()) return bench_.state().player.hand;
     const store::Player* known = log_.records().findPlayer(player.toStdString());
@@ -102,7 +145,7 @@ bool Desk::useTuning(const QString& player, std::int64_t id) {
     // The logbook's choice and the bench's givens change and come back together.
     const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use the priors");
     BenchState next = bench_.state();
-    next.player = {name, handOf(player), tuning};
+    next.player = {name, handOf(player), tuning, records.modelOf(name).swings};
     bench_.undoStack().beginMacro(what);
     log_.useTuning(name, id, what);
     bench_.edit(next, what);

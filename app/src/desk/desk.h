@@ -11,6 +11,7 @@
 #include "desk/comparison.h"
 #include "desk/hit_list.h"
 #include "desk/import_job.h"
+#include "desk/ladder_maker.h"
 #include "desk/live_link.h"
 #include "desk/planner.h"
 #include "desk/recipe_book.h"
@@ -41,6 +42,7 @@ public:
     ImportJob& import() { return import_; }
     Tuner& tuner() { return tuner_; }
     Planner& planner() { return planner_; }
+    LadderMaker& ladder() { return ladder_; }
     const Clock& clock() const { return log_.clock(); }
 
     /// The logbook is open, or it is known that it cannot be; every change is on the disk, and what
@@ -66,17 +68,24 @@ public:
         Records = 1 << 6,    ///< of the logbook, beside its shots
         LogState = 1 << 7,
         Compared = 1 << 8,  ///< the two sides
+        Ladders = 1 << 9,   ///< the player's ladder
     };
     Q_DECLARE_FLAGS(Parts, Part)
-    static constexpr Parts everything() { return Parts::fromInt((Compared << 1) - 1); }
+    static constexpr Parts everything() { return Parts::fromInt((Ladders << 1) - 1); }
+
+    /// Shots of all sessions that this filter lets through are to be looked at.
+    void wantShots(const QString& filter) { emit shotsWanted(filter); }
 
 signals:
     void changed(wedgeon::Desk::Parts parts);
+    void shotsWanted(const QString& filter);
 
 private:
     void tell(Part part) { emit changed(part); }
     /// Shows the newest session, with the tuning in use of the strip's player.
     void logOpened();
+    void makeLadder();
+    void ladderMade();
     void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
 
     Workbench bench_;
@@ -90,6 +99,8 @@ private:
     ImportJob import_;
     Tuner tuner_;
     Planner planner_;
+    LadderMaker ladder_;
+    QTimer ladderSoon_;  ///< its shots, a moment after the last change
     bool playerTaken_ = false;
     QTimer rememberSoon_;  ///< the bench, a moment after its last change
 };

@@ -61,7 +61,8 @@ bool Planner::isFor(const PlanRequest& q) const {
     Conditions met = q.conditions;
     met.wedge = asked_.conditions.wedge;
     return (working_ || answer_) && q.player == asked_.player && met == asked_.conditions &&
-           sameReading && q.clubs == asked_.clubs && q.holeOut == asked_.holeOut &&
+           sameReading && q.swings == asked_.swings && q.clubs == asked_.clubs &&
+           q.holeOut == asked_.holeOut &&
            std::equal(q.own.begin(), q.own.end(), asked_.own.begin(), asked_.own.end(), sameOwn);
 }
 

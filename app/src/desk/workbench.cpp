@@ -3,7 +3,9 @@
 // State, predictions and undo.
 #include "desk/workbench.h"
 
+#include <algorithm>
 #include <chrono>
+#include <cmath>
 
 #include "text/said.h"
 #include "undo/bench_command.h"
@@ -14,6 +16,7 @@ namespace wedgeon {
 namespace {
 
 constexpr std::size_t swingsPlayed = 1000;
+constexpr std::size_t swingsForChance = 300;
 constexpr std::chrono::milliseconds swingsEvery{50};
 
 /// Empty outside the model; then \p error says why.
@@ -30,12 +33,27 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
         p.worth = predictor.worth(recipe, 1 / units.speedFactor());
         p.risk = predictor.mainRisk(p.shot);
         p.aim_rad = predictor.aim(recipe);
+        if (const double aim = state.aim_rad(); aim != 0.0)
+            p.shot = predictor.turned(p.shot, aim, &p.trace);
         if (error) error->clear();
         return p;
     } catch (const RangeError& e) {
         if (error) *error = text::said(e);
         return std::nullopt;
     }
+}
+
+/// Of ending within 3 m of where the shot is meant to.
+double chanceNear(const Predictor& predictor, const Recipe& recipe, const ShotResult& shot) {
+    SimulationOptions options;
+    options.samples = swingsForChance;
+    options.threads = 1;
+    const Simulation played = predictor.simulate(recipe, options);
+    const auto near = std::count_if(played.rest.begin(), played.rest.end(), [&](const auto& r) {
+        return std::hypot(r[0] - shot.total_m(), r[1] - shot.restSide_m()) <= 3.0;
+    });
+    return static_cast<double>(near) /
+           static_cast<double>(std::max<std::size_t>(played.rest.size(), 1));
 }
 
 }  // namespace
@@ -51,8 +69,9 @@ Workbench::Workbench(BenchState start, QObject* parent)
                   SimulationOptions options;
                   options.samples = swingsPlayed;
                   options.threads = 1;  // the other cores paint meanwhile
+                  options.aim_rad = s.aim_rad;
                   const Predictor predictor(s.player, s.conditions);
-                  const ShotResult shot = predictor.shot(s.recipe);
+                  const ShotResult shot = predictor.turned(predictor.shot(s.recipe), s.aim_rad);
                   return PlayedSwings{predictor.simulate(s.recipe, options), shot.flight.carry_m,
                                       shot.total_m(), shot.restSide_m()};
               } catch (const RangeError&) {
@@ -66,6 +85,7 @@ Workbench::Workbench(BenchState start, QObject* parent)
     swingsSoon_.setSingleShot(true);
     swingsSoon_.setInterval(swingsEvery);
     connect(&swingsSoon_, &QTimer::timeout, this, &Workbench::simulateNow);
+    findSwings();
     overlay();
     simulateSoon();
 }
@@ -106,6 +126,7 @@ void Workbench::setState(const BenchState& next, const BenchState& former) {
     ghostState_ = former;
     state_ = next;
     prediction_ = predict(state_, units_, &error_);
+    findSwings();
     overlay();
     simulateSoon();
     if (givens) emit givensChanged();
@@ -118,19 +139,39 @@ void Workbench::setEveryone(std::shared_ptr<const store::Players> everyone) {
     emit givensChanged();
 }
 
+void Workbench::setLogged(const std::string& player, const SwingLadder& swings) {
+    logged_ = {player, swings};
+    findSwings();
+}
+
+void Workbench::findSwings() {
+    const bool logged = logged_.first == state_.player.name && !logged_.second.rungs().empty();
+    SwingLadder now = logged ? logged_.second : SwingLadder(state_.player, {});
+    if (now == swingSizes_) return;
+    swingSizes_ = std::move(now);
+    emit swingSizesChanged();
+}
+
 void Workbench::overlay() {
     overlays_.clear();
     for (std::size_t i = 0; i < state_.recipes.size(); ++i) {
         Overlay& o = overlays_.emplace_back();
         o.recipe = state_.recipes[i].recipe;
         try {
-            const Predictor predictor = state_.predictor();
-            if (i != state_.chosen && state_.sameCarry && prediction_) {
+            const Predictor predictor = state_.predictor(i);
+            if (i != state_.chosen && state_.same != SameDistance::Own && prediction_) {
+                const ShotResult& chosen = prediction_->shot;
                 o.recipe.clubSpeed_mps =
-                    predictor.speedForCarry(o.recipe, prediction_->shot.flight.carry_m);
+                    state_.same == SameDistance::Carry
+                        ? predictor.speedForCarry(o.recipe, chosen.flight.carry_m)
+                        : predictor.speedForTotal(o.recipe, chosen.total_m());
             }
             o.shot = predictor.shot(o.recipe, &o.trace);
             o.chances = predictor.chances(o.recipe, *o.shot);
+            // Only where it is compared: a drag of one recipe need not wait for it.
+            if (state_.recipes.size() > 1) o.within3m = chanceNear(predictor, o.recipe, *o.shot);
+            if (const double aim = state_.recipes[i].aim_rad; aim != 0.0)
+                o.shot = predictor.turned(*o.shot, aim, &o.trace);
         } catch (const RangeError& e) {
             o.shot.reset();
             o.error = text::said(e);
@@ -145,7 +186,7 @@ void Workbench::simulateSoon() {
 
 void Workbench::simulateNow() {
     if (prediction_) {
-        swings_.ask({state_.recipe(), state_.player, state_.conditions});
+        swings_.ask({state_.recipe(), state_.player, state_.met(), state_.aim_rad()});
     } else {
         swings_.forget();
         simulation_.reset();

@@ -13,6 +13,7 @@
 
 #include "desk/bench_state.h"
 #include "text/units.h"
+#include "wedgeon/ladder/swing_ladder.h"
 #include "wedgeon/shot/predictor.h"
 #include "wedgeon/shot/spin_window.h"
 #include "wedgeon/store/shot_givens.h"
@@ -41,7 +42,8 @@ struct Overlay {
     std::optional<ShotResult> shot;
     ShotTrace trace;
     StrikeChances chances;
-    QString error;  ///< why there is no shot
+    double within3m = 0.0;  ///< of where it is meant to end, with the player's scatter
+    QString error;          ///< why there is no shot
 };
 
 /// Many swings of one set-up, and where the planned shot of the same set-up ends.
@@ -71,6 +73,10 @@ public:
     /// Many swings of the chosen recipe; those of the former state until a worker has played them.
     const std::optional<PlayedSwings>& simulation() const { return simulation_; }
     const Units& units() const { return units_; }
+    /// The player's swings: as his logged shots have them, else as he is known.
+    const SwingLadder& swings() const { return swingSizes_; }
+    /// What \p player's shots say of his swings. No undo step.
+    void setLogged(const std::string& player, const SwingLadder& swings);
     QUndoStack& undoStack() { return undo_; }
 
     /// One undo step named \p what. Steps of the same \p gesture (not 0) merge into one.
@@ -85,14 +91,17 @@ signals:
     void givensChanged();  ///< before changed(), when the strip's part changed
     void simulated();
     void unitsChanged();
+    void swingSizesChanged();
 
 private:
     struct Swings {
         Recipe recipe;
         PlayerModel player;
         Conditions conditions;
+        double aim_rad = 0.0;
     };
     void setState(const BenchState& next, const BenchState& former);
+    void findSwings();
     void overlay();
     void simulateSoon();
     void simulateNow();
@@ -106,6 +115,8 @@ private:
     std::optional<BenchPrediction> prediction_, ghost_;
     std::vector<Overlay> overlays_;
     std::optional<PlayedSwings> simulation_;
+    std::pair<std::string, SwingLadder> logged_;  ///< player and swings
+    SwingLadder swingSizes_;
     QUndoStack undo_;
     int lastGesture_ = 0;
     QTimer swingsSoon_;

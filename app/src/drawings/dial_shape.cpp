@@ -24,19 +24,19 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
     const QString degree = QStringLiteral("°");
     switch (dial) {
         case Dial::Open:
-            return {DialWords::tr("Face opened"), degree, deg, -45, 50, 1, 1};
+            return {DialWords::tr("Face opened"), degree, deg, -45, 60, 1, 1};
         case Dial::Lean:
             return {DialWords::tr("Shaft lean"), degree, deg, -20, 25, 1, 1};
         case Dial::BallForward:
             return {DialWords::tr("Ball forward"),
                     DialWords::tr("balls"),
                     1 / constants::ballWidth_m,
-                    -3,
-                    2,
+                    -4.5,
+                    3.5,
                     0.25,
                     2};
         case Dial::WeightLead:
-            return {DialWords::tr("Weight on lead"), DialWords::tr("%"), 1, 30, 90, 1, 0};
+            return {DialWords::tr("Weight on lead"), DialWords::tr("%"), 1, 30, 98, 1, 0};
         case Dial::SwingRadius:
             return u.system() == UnitSystem::Metric
                        ? QuantityField::Shape{DialWords::tr("Swing radius"),

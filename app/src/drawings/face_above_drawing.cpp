@@ -37,10 +37,26 @@ QPainterPath headOutline() {
     return path;
 }
 
-QString aimWords(const std::optional<double>& aim_rad) {
-    return aim_rad
-               ? FaceAboveDrawing::tr("Aim %1 to finish on line.").arg(text::sideDegrees(*aim_rad))
-               : FaceAboveDrawing::tr("No aim brings it to rest on the line.");
+/// "Aim 10.3° left (4.6 m at 26 m).", or that it is aimed so.
+QString aimWords(const Workbench& bench) {
+    const BenchState& s = bench.state();
+    const BenchPrediction& p = *bench.prediction();
+    const double far = s.read.line.flag_m.value_or(p.shot.total_m());
+    const auto atFlag = [&](double aim_rad) {
+        return FaceAboveDrawing::tr("%1 (%2 at %3)")
+            .arg(text::sideDegrees(aim_rad),
+                 bench.units().length(std::abs(std::tan(aim_rad)) * far, 1),
+                 bench.units().length(far, 0));
+    };
+    if (!p.aim_rad) return FaceAboveDrawing::tr("No aim brings it to rest on the line.");
+    if (std::abs(s.aim_rad() - *p.aim_rad) < radFromDeg(0.05))
+        return s.aim_rad() == 0.0 ? FaceAboveDrawing::tr("It ends on the line.")
+                                  : FaceAboveDrawing::tr("Aimed %1: it ends on the line.")
+                                        .arg(atFlag(s.aim_rad()));
+    if (s.aim_rad() != 0.0)
+        return FaceAboveDrawing::tr("Aimed %1; %2 ends on the line.")
+            .arg(text::sideDegrees(s.aim_rad()), atFlag(*p.aim_rad));
+    return FaceAboveDrawing::tr("Aim %1.").arg(atFlag(*p.aim_rad));
 }
 
 }  // namespace
@@ -58,7 +74,7 @@ void FaceAboveDrawing::workOut() {
     const auto deliveryAt = [&](double open_rad) {
         Recipe r = s.recipe();
         r.open_rad = open_rad;
-        return calcSwing(s.conditions.wedge, predictor.delivered(r), turn).delivery;
+        return calcSwing(s.met().wedge, predictor.delivered(r), turn).delivery;
     };
     clock_.clear();
     addedLoft_rad_ = 0.0;
@@ -67,7 +83,7 @@ void FaceAboveDrawing::workOut() {
             deliveryAt(s.recipe().open_rad).dynamicLoft_rad - deliveryAt(0).dynamicLoft_rad;
         for (int half = -2; half <= 3; ++half) {
             const double open = half * hour_rad / 2;
-            clock_.append({open, side() * deliveryAt(open).faceAngle_rad});
+            clock_.append({open, side() * deliveryAt(open).faceAngle_rad + s.aim_rad()});
         }
     } catch (const RangeError&) {
         // At an end of the range: the clock shows the hours that the model covers.
@@ -84,11 +100,15 @@ void FaceAboveDrawing::refresh() {
                "gripping, toe at %7 o'clock. %8")
                 .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
                      text::sideDegrees(p->shot.strike.launch.direction_rad()),
-                     text::sideLength(p->shot.flight.side_m, u),
-                     text::sideDegrees(side() * r.bodyLine_rad), text::degrees(r.open_rad),
-                     text::toeClock(side() * r.open_rad), aimWords(p->aim_rad)));
+                     text::sideLength(p->shot.flight.side_m, u), text::sideDegrees(bodyLine_rad()),
+                     text::degrees(r.open_rad), text::toeClock(side() * r.open_rad),
+                     aimWords(bench_)));
     }
     update();
+}
+
+double FaceAboveDrawing::bodyLine_rad() const {
+    return side() * bench_.state().recipe().bodyLine_rad + bench_.state().aim_rad();
 }
 
 double FaceAboveDrawing::side() const {
@@ -115,7 +135,7 @@ double FaceAboveDrawing::zoom() const {
 
 QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
     if (!bench_.prediction()) return {};
-    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    const double body = bodyLine_rad();
     return {{toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")},
             {bodyHandle, feetAt() + zoom() * bodyLine_px * QPointF(std::sin(body), -std::cos(body)),
              tr("Drag to turn feet, hips and shoulders")}};
@@ -123,7 +143,7 @@ QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
 
 void FaceAboveDrawing::setOpening(double open_rad) {
     BenchState next = bench_.state();
-    next.recipe().open_rad = std::clamp(open_rad, radFromDeg(-45), radFromDeg(50));
+    next.recipe().open_rad = std::clamp(open_rad, radFromDeg(-45), radFromDeg(60));
     bench_.edit(next,
                 next.recipe().open_rad >= bench_.state().recipe().open_rad ? tr("open the face")
                                                                            : tr("close the face"),
@@ -139,18 +159,19 @@ void FaceAboveDrawing::setBodyLine(double body_rad) {
 void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
     if (id == bodyHandle) {
         const QPointF along = pixel - feetAt();
-        return setBodyLine(side() * std::atan2(along.x(), -along.y()));
+        return setBodyLine(side() * (std::atan2(along.x(), -along.y()) - bench_.state().aim_rad()));
     }
     const QPointF d = pixel - onHead(0, 0);
     // The angle of heel-to-toe, seen from above; open is clockwise for a right-hander.
     const double toe = std::atan2(-8.0, toe_px + 12);
     const double across = side() * d.x();
     double face = std::atan2(d.y(), across) + toe;
-    face = std::clamp(face, radFromDeg(-50), radFromDeg(50));
     const BenchState& s = bench_.state();
+    // What the whole set-up is turned by is not the face's own.
+    face = std::clamp(face - side() * s.aim_rad(), radFromDeg(-60), radFromDeg(60));
     try {
         const Contact contact = s.predictor().contact();
-        setOpening(findOpening(s.conditions.wedge, s.recipe(), face, contact.faceTurn_rad));
+        setOpening(findOpening(s.met().wedge, s.recipe(), face, contact.faceTurn_rad));
     } catch (const RangeError&) {
         // The rest of the state is out of range; its message is on the screen already.
     }
@@ -196,7 +217,7 @@ void FaceAboveDrawing::paintHead(QPainter& p, const style::Colours& c, double fa
 }
 
 void FaceAboveDrawing::paintFeet(QPainter& p, const style::Colours& c) const {
-    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    const double body = bodyLine_rad();
     p.save();
     p.translate(feetAt());
     p.rotate(degFromRad(body));
@@ -299,7 +320,7 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     key(QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
     key(QPen(c.predicted, 1.8, Qt::DotLine),
         tr("starts %1").arg(text::sideDegrees(s.strike.launch.direction_rad())), c.ink, f);
-    const double body = side() * bench_.state().recipe().bodyLine_rad;
+    const double body = bodyLine_rad();
     key(QPen(c.soft, 1, Qt::DashLine), tr("body %1").arg(text::sideDegrees(body)), c.ink, f);
 
     const double open = bench_.state().recipe().open_rad;
@@ -313,13 +334,10 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
                        text::degrees(std::abs(addedLoft_rad_)));
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
-    paintFitted(
-        p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
-        tr("%1 % of its push is sideways. %2")
-            .arg(text::number(100 * std::abs(normal.z), 0),
-                 prediction.aim_rad ? tr("Aim %1.").arg(text::sideDegrees(*prediction.aim_rad))
-                                    : aimWords(prediction.aim_rad)),
-        c.ink, small);
+    paintFitted(p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
+                tr("%1 % of its push is sideways. %2")
+                    .arg(text::number(100 * std::abs(normal.z), 0), aimWords(bench_)),
+                c.ink, small);
 }
 
 void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {

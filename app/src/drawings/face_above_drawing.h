@@ -30,7 +30,9 @@ private:
     /// A point of the club head: across from heel to toe, ahead of the face; in pixels.
     QPointF onHead(double across, double ahead) const;
     double zoom() const;  ///< pixels of the drawing per pixel of the outline
-    double side() const;  ///< 1 right-hander, -1 left-hander
+    double side() const;
+    /// As it is drawn, with what the whole set-up is turned by.
+    double bodyLine_rad() const;  ///< 1 right-hander, -1 left-hander
     void setOpening(double open_rad);
     void setBodyLine(double body_rad);
     QPointF feetAt() const;

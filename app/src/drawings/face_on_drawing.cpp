@@ -227,7 +227,7 @@ void FaceOnDrawing::paintLens(QPainter& p, const style::Colours& c) const {
     const ShotResult& s = bench_.prediction()->shot;
     const StrikeMargin& margin = s.margin;
     const double loft = s.swing.delivery.dynamicLoft_rad;
-    const double sit = state.conditions.lie.sit_m;
+    const double sit = state.met().lie.sit_m;
     const bool left = leftHanded();
     const QPointF centre(mirrored(12 + lens_px), canvas().height() - 12 - lens_px);
 

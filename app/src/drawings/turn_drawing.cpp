@@ -39,17 +39,17 @@ void TurnDrawing::refresh() {
     const BenchState& s = bench_.state();
     const double open = s.recipe().open_rad;
     const double side = s.player.hand == Hand::Left ? -1.0 : 1.0;
-    wedge_ = lookOf(s.conditions.wedge, open);
+    wedge_ = lookOf(s.met().wedge, open);
     iron_ = lookOf(midIron, open);
     wedgeCurve_.clear();
     ironCurve_.clear();
     for (double a = -far_rad; a <= far_rad + 1e-9; a += far_rad / 45) {
-        wedgeCurve_ << QPointF(a, lookOf(s.conditions.wedge, a).sideways);
+        wedgeCurve_ << QPointF(a, lookOf(s.met().wedge, a).sideways);
         ironCurve_ << QPointF(a, lookOf(midIron, a).sideways);
     }
     const auto percent = [&](const Look& l) { return text::number(100 * std::abs(l.sideways), 0); };
     // The same turn to the other side, which is what makes the difference.
-    const Look wedgeBack = lookOf(s.conditions.wedge, -open);
+    const Look wedgeBack = lookOf(s.met().wedge, -open);
     const Look ironBack = lookOf(midIron, -open);
     const bool opened = open >= 0;
     compared_ = tr("Opened by %1, %2 % of the wedge's push goes sideways; shut by as much, %3 %. "
@@ -152,7 +152,7 @@ void TurnDrawing::paintCurves(QPainter& p, const style::Colours& c) const {
 
 void TurnDrawing::paint(QPainter& p, const style::Colours& c) {
     paintFace(p, c, {canvas().width() * 0.26, 124}, wedge_, QPen(c.predicted, 2.4),
-              tr("wedge, loft %1").arg(text::degrees(bench_.state().conditions.wedge.loft_rad, 0)));
+              tr("wedge, loft %1").arg(text::degrees(bench_.state().met().wedge.loft_rad, 0)));
     paintFace(p, c, {canvas().width() * 0.75, 124}, iron_, QPen(c.ink, 1.8, Qt::DashDotLine),
               tr("mid-iron, loft %1").arg(text::degrees(midIron.loft_rad, 0)));
     paintCurves(p, c);

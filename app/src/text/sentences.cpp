@@ -9,6 +9,7 @@
 #include <array>
 #include <cmath>
 
+#include "text/swing_text.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::text {
@@ -297,10 +298,11 @@ QString tuneGroup(const TuneGroup& g) {
            lie(g.lie);
 }
 
-QString nextShot(const NextShot& n, const Units& units) {
+QString nextShot(const NextShot& n, const SwingLadder& swings, const Units& units) {
     return Sentences::tr("%1 with %2 of dynamic loft, %3 attack: %4")
-        .arg(units.speed(n.delivery.clubSpeed_mps), degrees(n.delivery.dynamicLoft_rad, 0),
-             attackDegrees(n.delivery.attack_rad), tuneGroup(n.group));
+        .arg(swingInShort(swings, n.delivery.clubSpeed_mps, units),
+             degrees(n.delivery.dynamicLoft_rad, 0), attackDegrees(n.delivery.attack_rad),
+             tuneGroup(n.group));
 }
 
 }  // namespace wedgeon::text

@@ -8,6 +8,7 @@
 
 #include "text/units.h"
 #include "wedgeon/explain/explain.h"
+#include "wedgeon/ladder/swing_ladder.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/tune/tune.h"
 
@@ -52,7 +53,7 @@ QString day(std::string_view iso);
 /// "range, worn, dry · short grass, dry": what shares a friction.
 QString tuneGroup(const TuneGroup& group);
 /// "27.1 m/s with 56° of dynamic loft, 4.2° down attack: range, worn, dry · short grass, dry".
-QString nextShot(const NextShot& shot, const Units& units);
+QString nextShot(const NextShot& shot, const SwingLadder& swings, const Units& units);
 QString ground(const Ground& ground);
 QString air(const Air& air, const Units& units);
 

@@ -5,6 +5,7 @@
 
 #include "main_window.h"
 #include "views/explain/explain_view.h"
+#include "views/ladder/ladder_view.h"
 #include "views/read/read_view.h"
 #include "views/shape/shape_view.h"
 #include "views/tune/tune_view.h"
@@ -14,6 +15,7 @@ namespace wedgeon {
 
 void addAllViews(MainWindow& window, Desk& desk) {
     window.addView(new ReadView(desk));
+    window.addView(new LadderView(desk));
     window.addView(new ShapeView(desk));
     window.addView(new WatchView(desk));
     window.addView(new ExplainView(desk));

@@ -11,6 +11,7 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPointer>
+#include <QPushButton>
 #include <QTimer>
 #include <QToolButton>
 #include <algorithm>
@@ -20,9 +21,11 @@
 #include "style/style.h"
 #include "text/lie_words.h"
 #include "text/sentences.h"
+#include "wedgeon/store/swing_sets.h"
 #include "wedgeon/units.h"
 #include "widgets/lie_questions.h"
 #include "widgets/quantity_field.h"
+#include "widgets/swings_dialog.h"
 
 namespace wedgeon {
 namespace {
@@ -293,6 +296,36 @@ void GivensStrip::fillPlayer(QFormLayout& form) {
               bench_.state().player.hand == Hand::Left ? 1 : 0,
               [](BenchState& s, int i) { s.player.hand = i == 1 ? Hand::Left : Hand::Right; });
     addOtherNames(form);
+    auto* swings = new QPushButton(tr("Swings…"));
+    swings->setToolTip(tr("What the player's swings are called, how long they are, and how fast"));
+    connect(swings, &QPushButton::clicked, this, &GivensStrip::askForSwings);
+    form.addRow(tr("Swings"), swings);
+}
+
+void GivensStrip::askForSwings() {
+    const BenchState& s = bench_.state();
+    SwingSet set = s.player.swings ? *s.player.swings : SwingSet::ordinary();
+    if (!s.player.swings && !bench_.swings().isGuess()) {
+        // Those that his shots name, at lengths that go with their speeds.
+        std::vector<store::HitSwing> hit;
+        for (const Rung& r : bench_.swings().rungs())
+            hit.push_back({r.swing, r.speed_mps, r.shots});
+        set = store::withHitSwings({}, std::move(hit));
+    }
+    // The pop-up that it was asked from goes when a dialog comes.
+    auto* dialog = new SwingsDialog(text::playerName(s.player.name), set, bench_.swings(),
+                                    bench_.units(), window());
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog, player = s.player.name] {
+        const auto swings = std::make_shared<const SwingSet>(dialog->swings());
+        log_.change([player, swings](store::Logbook& book) {
+            store::SwingSets(book).keep(player, *swings);
+        });
+        change(tr("change the swings"), [&](BenchState& next) {
+            if (next.player.name == player) next.player.swings = swings;
+        });
+    });
+    dialog->open();
 }
 
 void GivensStrip::addOtherNames(QFormLayout& form) {
@@ -328,7 +361,7 @@ void GivensStrip::addOtherNames(QFormLayout& form) {
 void GivensStrip::fillWedge(QFormLayout& form) {
     const QString deg = QStringLiteral("°");
     const double k = degFromRad(1.0);
-    addNumber(form, tr("Loft"), deg, k, 40, 66, 1, 1,
+    addNumber(form, tr("Loft"), deg, k, 24, 66, 1, 1,
               [](BenchState& s) -> double& { return s.conditions.wedge.loft_rad; });
     addNumber(form, tr("Lie angle"), deg, k, 55, 72, 0.5, 1,
               [](BenchState& s) -> double& { return s.conditions.wedge.lie_rad; });

@@ -77,6 +77,7 @@ private:
                      const std::function<Kept(const BenchState&)>& get);
     void addWedgeRecord(QFormLayout& form);
     void addOtherNames(QFormLayout& form);
+    void askForSwings();
     void change(const QString& what, const std::function<void(BenchState&)>& apply);
 
     Workbench& bench_;

@@ -77,7 +77,8 @@ struct Field {
         for (std::size_t i = 0; i < request.clubs.size(); ++i) {
             const BagClub& club = request.clubs[i];
             predictors.push_back(predictorOf(request, club));
-            ladders.emplace_back(request.player, club.name);
+            ladders.push_back(request.swings ? *request.swings
+                                             : SwingLadder(request.player, club.name));
             const auto add = [&](const Technique& t) {
                 candidates.push_back({i, t.key, t.recipe, &predictors[i], &ladders[i]});
             };

@@ -17,4 +17,10 @@ PlayerModel PlayerModel::onDay(std::string_view day) const {
     return out;
 }
 
+bool PlayerModel::operator==(const PlayerModel& other) const {
+    const bool sameSwings =
+        swings == other.swings || (swings && other.swings && *swings == *other.swings);
+    return name == other.name && hand == other.hand && tuning == other.tuning && sameSwings;
+}
+
 }  // namespace wedgeon

@@ -145,6 +145,36 @@ double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
                              mostSpeed_mps, below - carry_m, above - carry_m, 1e-9);
 }
 
+double Predictor::speedForTotal(const Recipe& recipe, double total_m) const {
+    Recipe trial = recipe;
+    const auto totalAt = [&](double speed) {
+        trial.clubSpeed_mps = speed;
+        return shot(trial).total_m();
+    };
+    // From a speed at which it is short, by small steps until it is not: the run may fall while the
+    // carry grows.
+    constexpr double step = 1.04;
+    double slow = leastSpeed_mps;
+    double fSlow = totalAt(slow) - total_m;
+    if (fSlow > 0.0) requireRange("total_m", total_m, totalAt(slow), totalAt(mostSpeed_mps));
+    while (slow < mostSpeed_mps) {
+        const double fast = std::min(slow * step, mostSpeed_mps);
+        double fFast = 0.0;
+        try {
+            fFast = totalAt(fast) - total_m;
+        } catch (const RangeError&) {
+            break;  // the model ends before
+        }
+        if (fFast >= 0.0)
+            return numeric::findRoot([&](double v) { return totalAt(v) - total_m; }, slow, fast,
+                                     fSlow, fFast, 1e-7);
+        slow = fast;
+        fSlow = fFast;
+    }
+    requireRange("total_m", total_m, 0.0, total_m + fSlow);
+    return slow;
+}
+
 std::optional<double> Predictor::aim(const Recipe& recipe) const {
     const ShotResult straight = shot(recipe);
     const auto sideAt = [&](double turn_rad) { return turned(straight, turn_rad).restSide_m(); };

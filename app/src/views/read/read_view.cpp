@@ -274,6 +274,7 @@ PlanRequest ReadView::request() const {
     for (const NamedRecipe& r : desk_.recipes().recipes()) {
         if (q.own.size() < mostOwnRecipes) q.own.push_back({r.name, r.recipe});
     }
+    if (!bench_.swings().isGuess()) q.swings = bench_.swings();
     q.holeOut = holeOut_;
     q.seed = seed;
     return q;
@@ -313,7 +314,7 @@ void ReadView::refresh(Desk::Parts parts) {
     }
     if (parts & Desk::Records) kept_->refresh();
     // What is wrong with the line is known before it is drawn.
-    if (parts & (Desk::Bench | Desk::Givens | Desk::Records)) ask();
+    if (parts & (Desk::Bench | Desk::Givens | Desk::Records | Desk::Ladders)) ask();
     showLine();
     if (parts & Desk::UnitsShown) tell();
 }
@@ -475,7 +476,7 @@ void ReadView::compareHeights() {
         next.recipes.push_back(
             {words::shotName(s, answer->request, speaker), std::string(), s.recipe});
     next.chosen = std::min<std::size_t>(1, three.size() - 1);
-    next.sameCarry = false;
+    next.same = SameDistance::Own;
     bench_.edit(next, tr("low, middle and high side by side"));
     emit viewWanted(QStringLiteral("shape"));
 }

@@ -11,6 +11,7 @@
 
 #include "drawings/dial_shape.h"
 #include "text/said.h"
+#include "text/swing_text.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 #include "widgets/sentence_label.h"
@@ -36,13 +37,19 @@ bool freeAtFirst(Dial dial) {
 }
 
 /// "Face opened from 0.0° to 6.2°": only what changes by as much as can be seen.
-QStringList changesBetween(const Recipe& from, const Recipe& to, const Units& units) {
+QStringList changesBetween(const Recipe& from, const Recipe& to, const SwingLadder& swings,
+                           const Units& units) {
     QStringList out;
     for (const DialInfo& d : dials()) {
         const auto shape = shapeOf(d.dial, units);
-        const QString before = shown(shape, dialOf(from, d.dial));
-        const QString after = shown(shape, dialOf(to, d.dial));
-        if (before != after) out << AskPage::tr("%1 from %2 to %3").arg(shape.name, before, after);
+        QString before = shown(shape, dialOf(from, d.dial));
+        QString after = shown(shape, dialOf(to, d.dial));
+        if (d.dial == Dial::ClubSpeed && before != after) {
+            out << AskPage::tr("Swing from %1 to %2")
+                       .arg(text::swingInShort(swings, from.clubSpeed_mps, units),
+                            text::swingInShort(swings, to.clubSpeed_mps, units));
+        } else if (before != after)
+            out << AskPage::tr("%1 from %2 to %3").arg(shape.name, before, after);
     }
     return out;
 }
@@ -168,7 +175,7 @@ void AskPage::refresh() {
 }
 
 void AskPage::ask() {
-    Question q{bench_.state().recipe(), bench_.state().player, bench_.state().conditions, {}, {}};
+    Question q{bench_.state().recipe(), bench_.state().player, bench_.state().met(), {}, {}};
     for (qsizetype i = 0; i < pins_.size(); ++i) {
         const Askable& a = askables[static_cast<std::size_t>(i)];
         if (pins_[i].pinned->isChecked())
@@ -207,7 +214,8 @@ void AskPage::show(const Answer& answer) {
     }
     const InverseResult& r = std::get<InverseResult>(answer);
     found_ = r.recipe;
-    const QStringList changes = changesBetween(bench_.state().recipe(), r.recipe, bench_.units());
+    const QStringList changes =
+        changesBetween(bench_.state().recipe(), r.recipe, bench_.swings(), bench_.units());
     verdict_->setText(r.found ? (changes.isEmpty() ? tr("The set-up does it already.")
                                                    : tr("The smallest change that does it:"))
                               : tr("No set-up of these parts does it. The nearest:"));

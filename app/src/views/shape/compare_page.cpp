@@ -3,7 +3,6 @@
 // Filling table and stair.
 #include "views/shape/compare_page.h"
 
-#include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -15,6 +14,7 @@
 #include "drawings/dial_shape.h"
 #include "drawings/shares_drawing.h"
 #include "text/sentences.h"
+#include "text/swing_text.h"
 #include "wedgeon/error.h"
 #include "wedgeon/explain/explain.h"
 #include "widgets/sentence_label.h"
@@ -23,11 +23,19 @@ namespace wedgeon {
 namespace {
 
 constexpr std::array compared{Outcome::DynamicLoft, Outcome::SpinLoft,     Outcome::LaunchAngle,
-                              Outcome::SpinRate,    Outcome::LandingAngle, Outcome::Carry,
-                              Outcome::Release,     Outcome::Total,        Outcome::RestSide};
+                              Outcome::SpinRate,    Outcome::LandingAngle, Outcome::Apex,
+                              Outcome::Carry,       Outcome::Release,      Outcome::Total,
+                              Outcome::RestSide};
 constexpr int row_px = 21;
 constexpr std::array shared{Outcome::Release,     Outcome::Carry,        Outcome::SpinRate,
                             Outcome::LaunchAngle, Outcome::LandingAngle, Outcome::Total};
+
+/// "2 to 1": of carry to run.
+QString carryToRun(const ShotResult& shot) {
+    const double run = shot.total_m() - shot.flight.carry_m;
+    if (run < 0.05 * shot.flight.carry_m) return ComparePage::tr("all carry");
+    return ComparePage::tr("%1 to 1").arg(text::number(shot.flight.carry_m / run, 1));
+}
 
 }  // namespace
 
@@ -36,9 +44,11 @@ ComparePage::ComparePage(Workbench& bench, QWidget* parent)
     hint_ =
         addWhy(tr("Put another recipe beside this one: Recipe, Add a recipe beside (Ctrl+D), "
                   "then change it or take a school's."));
-    sameCarry_ = new QCheckBox(tr("All at the chosen one's carry (the fair comparison)"));
-    sameCarry_->setAccessibleName(tr("All at one carry"));
-    content()->addWidget(sameCarry_);
+    same_ = new QComboBox;
+    same_->addItems({tr("Each at its own swing"), tr("All to the chosen one's carry"),
+                     tr("All to the same flag: where the chosen one ends")});
+    same_->setAccessibleName(tr("Brought to"));
+    content()->addWidget(same_);
     table_ = new QTableWidget;
     table_->setAccessibleName(tr("Recipes side by side"));
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -68,10 +78,10 @@ ComparePage::ComparePage(Workbench& bench, QWidget* parent)
     content()->addLayout(row);
     shares_ = new SharesDrawing(tr("Shares of the difference"));
     content()->addWidget(shares_, 1);
-    connect(sameCarry_, &QCheckBox::toggled, this, [this](bool on) {
+    connect(same_, &QComboBox::activated, this, [this](int i) {
         BenchState next = bench_.state();
-        next.sameCarry = on;
-        bench_.edit(next, on ? tr("bring all to one carry") : tr("leave each its own carry"));
+        next.same = static_cast<SameDistance>(i);
+        bench_.edit(next, tr("compare at: %1").arg(same_->itemText(i)));
     });
     connect(pair_, &QComboBox::currentIndexChanged, this, &ComparePage::share);
     connect(outcome_, &QComboBox::currentIndexChanged, this, &ComparePage::share);
@@ -84,9 +94,8 @@ QString ComparePage::nameOf(std::size_t i) const {
 void ComparePage::refresh() {
     const bool several = bench_.overlays().size() > 1;
     hint_->setVisible(!several);
-    const QSignalBlocker quiet(sameCarry_);
-    sameCarry_->setChecked(bench_.state().sameCarry);
-    sameCarry_->setEnabled(several);
+    same_->setCurrentIndex(static_cast<int>(bench_.state().same));
+    same_->setEnabled(several);
     fillTable();
     fillPairs();
     share();
@@ -104,22 +113,31 @@ void ComparePage::fillTable() {
             table_->setItem(r, c, item);
         }
     };
-    QStringList names{tr("Club speed")};
+    QStringList names{tr("Swing")};
     for (const Outcome o : compared)
         names << shapeOf(o, u).name;
-    names << tr("Clean strikes");
+    names << tr("Carry to run") << tr("Clean strikes")
+          << tr("Within %1 of where it ends").arg(u.length(3.0, 0));
     table_->setRowCount(static_cast<int>(names.size()));
     table_->setColumnCount(static_cast<int>(all.size()) + 1);
     column(0, names, Qt::AlignLeft, {});
     QStringList heads{QString()};
     for (std::size_t i = 0; i < all.size(); ++i) {
         heads << recipeLetter(i);
-        QStringList cells{shown(shapeOf(Dial::ClubSpeed, u), all[i].recipe.clubSpeed_mps)};
+        const double speed = all[i].recipe.clubSpeed_mps;
+        QStringList cells{text::swingInShort(bench_.swings(), speed, u)};
         for (const Outcome o : compared)
             cells << (all[i].shot ? shown(shapeOf(o, u), valueOf(*all[i].shot, o)) : tr("–"));
-        cells << (all[i].shot ? text::number(100 * all[i].chances.clean, 0) + QStringLiteral(" %")
-                              : tr("out of reach"));
-        column(static_cast<int>(i) + 1, cells, Qt::AlignRight, all[i].error);
+        if (all[i].shot) {
+            cells << carryToRun(*all[i].shot)
+                  << text::number(100 * all[i].chances.clean, 0) + QStringLiteral(" %")
+                  << text::number(100 * all[i].within3m, 0) + QStringLiteral(" %");
+        } else {
+            cells << tr("–") << tr("out of reach") << tr("–");
+        }
+        QString hint = all[i].error;
+        if (hint.isEmpty()) hint = text::swingAndSpeed(bench_.swings(), speed, u);
+        column(static_cast<int>(i) + 1, cells, Qt::AlignRight, hint);
     }
     table_->setHorizontalHeaderLabels(heads);
     table_->setFixedHeight(table_->verticalHeader()->length() +
@@ -150,8 +168,10 @@ void ComparePage::share() {
         const Outcome o = shared[static_cast<std::size_t>(std::max(outcome_->currentIndex(), 0))];
         try {
             if (a.shot && b.shot) {
-                const Predictor predictor = bench_.state().predictor();
-                const Explanation e = explain(predictor.causes(*a.shot), predictor.causes(*b.shot));
+                const BenchState& s = bench_.state();
+                const Explanation e =
+                    explain(s.predictor(static_cast<std::size_t>(pair.x())).causes(*a.shot),
+                            s.predictor(static_cast<std::size_t>(pair.y())).causes(*b.shot));
                 const auto shape = shapeOf(o, bench_.units());
                 const auto index = static_cast<std::size_t>(o);
                 stair = {shape.name,
@@ -164,7 +184,8 @@ void ComparePage::share() {
                          {}};
                 for (std::size_t c = 0; c < causeCount; ++c) {
                     const auto cause = static_cast<Cause>(c);
-                    // Ball, lie, ground and air are the strip's: the same for both.
+                    // Ball, lie, ground and air are the strip's, the same for both, unless one has
+                    // its own.
                     if (cause > Cause::Path && std::abs(e(o, cause)) < 1e-9) continue;
                     stair.shares.append(
                         {text::cause(cause), e(o, cause) * shape.factor, 0.0, false});

@@ -6,7 +6,6 @@
 
 #include "views/shape/drawer_page.h"
 
-class QCheckBox;
 class QComboBox;
 class QTableWidget;
 
@@ -31,7 +30,7 @@ private:
     QString nameOf(std::size_t i) const;
 
     SentenceLabel* hint_;
-    QCheckBox* sameCarry_;
+    QComboBox* same_;
     QTableWidget* table_;
     QComboBox *pair_, *outcome_;
     SharesDrawing* shares_;

@@ -10,6 +10,7 @@
 
 #include "drawings/dial_shape.h"
 #include "style/style.h"
+#include "widgets/swing_field.h"
 
 namespace wedgeon {
 namespace {
@@ -122,6 +123,30 @@ QComboBox* makeReleaseChoice(Workbench& bench) {
     return box;
 }
 
+SwingField* makeSwingField(Workbench& bench) {
+    const Dial dial = Dial::ClubSpeed;
+    auto* field = new SwingField(
+        shapeOf(dial, bench.units()), [&bench]() -> const SwingLadder& { return bench.swings(); },
+        bench.units());
+    const auto follow = [&bench, dial, field] {
+        field->setSi(dialOf(bench.state().recipe(), dial));
+        field->refresh();
+    };
+    QObject::connect(field, &QuantityField::edited, &bench, [&bench, dial](double si) {
+        BenchState next = bench.state();
+        dialOf(next.recipe(), dial) = si;
+        bench.edit(next, NumberRow::tr("change the swing"));
+    });
+    QObject::connect(&bench, &Workbench::changed, field, follow);
+    QObject::connect(&bench, &Workbench::swingSizesChanged, field, follow);
+    QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
+        field->setUnits(bench.units(), shapeOf(dial, bench.units()));
+        follow();
+    });
+    follow();
+    return field;
+}
+
 NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(10, 5, 10, 5);
@@ -134,7 +159,7 @@ NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
         row->addWidget(field);
         row->addStretch(1);
     };
-    add(tr("Speed"), makeDialField(bench, Dial::ClubSpeed));
+    add(tr("Swing"), makeSwingField(bench));
     add(tr("Opened"), makeDialField(bench, Dial::Open));
     add(tr("Lean"), makeDialField(bench, Dial::Lean));
     add(tr("Ball"), makeDialField(bench, Dial::BallForward));

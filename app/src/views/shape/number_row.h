@@ -11,9 +11,12 @@
 namespace wedgeon {
 
 class QuantityField;
+class SwingField;
 
 /// A field that edits one dial of the chosen recipe and follows it.
 QuantityField* makeDialField(Workbench& bench, Dial dial);
+/// The club speed of the chosen recipe, as a swing.
+SwingField* makeSwingField(Workbench& bench);
 /// A choice that edits one enumeration of the chosen recipe and follows it.
 QComboBox* makeReleaseChoice(Workbench& bench);
 

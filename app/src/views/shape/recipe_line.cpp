@@ -7,8 +7,24 @@
 #include <QToolButton>
 
 #include "style/style.h"
+#include "text/sentences.h"
 
 namespace wedgeon {
+
+namespace {
+
+/// What a recipe has of its own, beside the strip.
+QString ownWords(const store::OwnKit& own) {
+    QStringList out;
+    if (own.wedge) out << text::degrees(own.wedge->loft_rad, 0);
+    if (own.ball || own.face)
+        out << text::ballAndFace(own.ball.value_or(BallKind::Soft),
+                                 own.face.value_or(FaceCondition::FreshDry));
+    if (own.lie) out << text::lie(*own.lie);
+    return out.join(QStringLiteral(", "));
+}
+
+}  // namespace
 
 RecipeLine::RecipeLine(Workbench& bench, QWidget* parent) : QWidget(parent), bench_(bench) {
     auto* row = new QHBoxLayout(this);
@@ -48,7 +64,9 @@ void RecipeLine::refresh() {
         const auto at = static_cast<std::size_t>(i);
         chips_[i]->setVisible(at < s.recipes.size());
         if (at >= s.recipes.size()) continue;
-        const QString name = text::fromUtf8(s.recipes[at].name);
+        QString name = text::fromUtf8(s.recipes[at].name);
+        if (const QString own = ownWords(s.recipes[at].own); !own.isEmpty())
+            name = tr("%1 (own %2)").arg(name, own);
         const QFontMetrics metrics(chips_[i]->font());
         // An ampersand in a name is no shortcut.
         QString shown = metrics.elidedText(name, Qt::ElideRight, 150);

@@ -44,7 +44,7 @@ QString shownMeasure(Measure measure, double si, const Units& units) {
         case Measure::Release:
             return as(Outcome::Release);
         case Measure::ClubSpeed:
-            return shown(shapeOf(Dial::ClubSpeed, units), si);
+            return units.speed(si);
         case Measure::DynamicLoft:
             return as(Outcome::DynamicLoft);
         case Measure::FaceAngle:

@@ -27,6 +27,7 @@
 #include "views/shape/caution_line.h"
 #include "views/shape/compare_page.h"
 #include "views/shape/drawer.h"
+#include "views/shape/kit_page.h"
 #include "views/shape/launch_window_dialog.h"
 #include "views/shape/number_row.h"
 #include "views/shape/recipe_line.h"
@@ -108,6 +109,22 @@ void ShapeView::makeCommands() {
         addCommand(
             p.command, p.keys, [this, page = p.page] { drawer_->toggle(page); }, Reach::Anywhere);
     }
+    addCommandSeparator();
+    addCommand(
+        tr("Ai&m it: end on the line"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A),
+        [this] { aimIt(); }, Reach::Anywhere);
+    addCommand(
+        tr("&Face at the flag: start on the line"), {}, [this] { startOnLine(); }, Reach::Anywhere);
+    addCommand(
+        tr("Aim s&traight again"), {}, [this] { turnTo(0.0, tr("aim straight")); },
+        Reach::Anywhere);
+    addCommandSeparator();
+    addCommand(
+        tr("Low, mi&ddle and high to the same flag"), {}, [this] { putHeights(); },
+        Reach::Anywhere);
+    addCommand(
+        tr("This recipe with t&hree lofts"), {}, [this] { putLofts(); }, Reach::Anywhere);
+    addCommandSeparator();
     addCommand(
         tr("Own launch &window…"), {}, [this] { askForWindow(); }, Reach::Anywhere);
     addCommandSeparator();
@@ -189,6 +206,8 @@ void ShapeView::makeDrawer() {
                keys(Qt::Key_M)},
               {recipePage_, QStringLiteral("recipes"), tr("Recipes"), tr("&Recipes and schools"),
                keys(Qt::Key_R)},
+              {new KitPage(bench_), QStringLiteral("kit"), tr("Kit"), tr("Ki&t beside technique"),
+               keys(Qt::Key_T)},
               {new TurnPage(bench_), QStringLiteral("mid-iron"), tr("Mid-iron"),
                tr("Beside a mid-&iron"), keys(Qt::Key_I)}};
     for (const Page& p : std::as_const(pages_))
@@ -216,6 +235,101 @@ void ShapeView::restore(const QVariantMap& state) {
     const double to = state.value(windowTo).toDouble();
     if (from > 0.0 && from <= to && to < 90.0)
         spin_->setOwnWindow(LaunchWindow{radFromDeg(from), radFromDeg(to)});
+}
+
+void ShapeView::turnTo(double aim_rad, const QString& what) {
+    BenchState next = bench_.state();
+    next.recipes[next.chosen].aim_rad = std::clamp(aim_rad, radFromDeg(-60), radFromDeg(60));
+    bench_.edit(next, what);
+}
+
+void ShapeView::aimIt() {
+    const auto& p = bench_.prediction();
+    if (!p || !p->aim_rad) {
+        emit failed(tr("No aim brings this shot to rest on the line."));
+        return;
+    }
+    turnTo(*p->aim_rad, tr("aim it"));
+}
+
+void ShapeView::startOnLine() {
+    const auto& p = bench_.prediction();
+    if (p)
+        turnTo(bench_.state().aim_rad() - p->shot.strike.launch.direction_rad(),
+               tr("face at the flag"));
+}
+
+void ShapeView::compareThree(std::vector<NamedRecipe> three, std::size_t chosen,
+                             const QString& what) {
+    BenchState next = bench_.state();
+    next.recipes = std::move(three);
+    next.chosen = chosen;
+    next.same = SameDistance::Flag;
+    bench_.edit(next, what);
+    for (const Page& p : std::as_const(pages_)) {
+        if (p.key == QStringLiteral("compare")) drawer_->open(p.page);
+    }
+}
+
+void ShapeView::putHeights() {
+    // As this player plays them low and high where that is known, else as the schools do.
+    const BenchState& s = bench_.state();
+    const auto& ladder = desk_.ladder().answer();
+    const auto own = [&](Way way, const char* school) {
+        if (ladder && ladder->player == s.player.name) {
+            for (const LadderLine& l : ladder->ladder.lines) {
+                const double loft = ladder->ladder.clubs[l.club].wedge.loft_rad;
+                if (l.way == way && std::abs(loft - s.met().wedge.loft_rad) < sameLoft_rad)
+                    return std::pair(l.recipe, std::string());
+            }
+        }
+        return std::pair(findSchool(school)->recipe, std::string(school));
+    };
+    std::vector<NamedRecipe> three;
+    const auto add = [&](const QString& name, const std::pair<Recipe, std::string>& from) {
+        NamedRecipe r = s.recipes[s.chosen];
+        r.name = name.toStdString();
+        r.school = from.second;
+        r.recipe = from.first;
+        r.recipe.clubSpeed_mps = s.recipe().clubSpeed_mps;
+        r.aim_rad = 0.0;
+        three.push_back(std::move(r));
+    };
+    add(tr("low"), own(Way::Low, "low-runner"));
+    add(tr("middle"), {Recipe{}, std::string()});
+    add(tr("high"), own(Way::High, "soft-height"));
+    compareThree(std::move(three), 1, tr("low, middle and high"));
+}
+
+void ShapeView::putLofts() {
+    const BenchState& s = bench_.state();
+    std::vector<BagClub> clubs;
+    for (const store::KitWedge& w : desk_.log().records().wedgesOf(s.player.name))
+        clubs.push_back({w.name, w.wedge, false});
+    clubs = bagWith(clubs);
+    std::erase_if(clubs, [](const BagClub& c) { return c.putter; });
+    // The three that are nearest to the present one.
+    std::stable_sort(clubs.begin(), clubs.end(), [&](const BagClub& a, const BagClub& b) {
+        const double loft = s.met().wedge.loft_rad;
+        return std::abs(a.wedge.loft_rad - loft) < std::abs(b.wedge.loft_rad - loft);
+    });
+    clubs.resize(std::min<std::size_t>(clubs.size(), BenchState::mostRecipes));
+    std::stable_sort(clubs.begin(), clubs.end(), [](const BagClub& a, const BagClub& b) {
+        return a.wedge.loft_rad < b.wedge.loft_rad;
+    });
+    std::vector<NamedRecipe> three;
+    std::size_t chosen = 0;
+    for (const BagClub& c : clubs) {
+        NamedRecipe r = s.recipes[s.chosen];
+        const QString club =
+            c.name.empty() ? text::degrees(c.wedge.loft_rad, 0) : text::fromUtf8(c.name);
+        r.name = tr("%1, %2").arg(club, text::fromUtf8(r.name)).left(60).toStdString();
+        r.own.wedge = c.wedge;
+        if (std::abs(c.wedge.loft_rad - s.met().wedge.loft_rad) < sameLoft_rad)
+            chosen = three.size();
+        three.push_back(std::move(r));
+    }
+    compareThree(std::move(three), chosen, tr("three lofts"));
 }
 
 void ShapeView::askForWindow() {
@@ -294,7 +408,7 @@ void ShapeView::refreshResult() {
     if (const auto& p = bench_.prediction()) {
         headline_->setTexts(text::shotSentence(p->shot, bench_.units()),
                             text::whySentence(p->shot, p->spread));
-        caution_->show(text::cautionsFor(p->shot, bench_.state().conditions));
+        caution_->show(text::cautionsFor(p->shot, bench_.state().met()));
     } else {
         headline_->setTexts(tr("This set-up is outside what the model covers."), bench_.error());
         caution_->show({});
@@ -348,8 +462,8 @@ void ShapeView::refreshOwnShots() {
             !r.has(store::Quantity::SpinRate))
             continue;
         const Conditions met = store::findShotGivens(r, fallback).conditions;
-        if (std::abs(met.wedge.loft_rad - s.conditions.wedge.loft_rad) > sameLoft_rad ||
-            met.ball != s.conditions.ball)
+        if (std::abs(met.wedge.loft_rad - s.met().wedge.loft_rad) > sameLoft_rad ||
+            met.ball != s.met().ball)
             continue;
         const auto delivery = store::findDelivery(r);
         if (!delivery) continue;

@@ -51,6 +51,12 @@ private:
     void openRecipes();
     void exportRecipes();
     void askForWindow();
+    void turnTo(double aim_rad, const QString& what);
+    void aimIt();
+    void startOnLine();
+    void putHeights();
+    void putLofts();
+    void compareThree(std::vector<NamedRecipe> three, std::size_t chosen, const QString& what);
 
     Workbench& bench_;
     Headline* headline_;

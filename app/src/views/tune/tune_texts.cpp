@@ -274,8 +274,13 @@ QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
         lines << Tune::tr("Declare the set-up of shots in Watch to learn what it really delivers.");
     }
     if (!tuning.next.empty()) lines << Tune::tr("These shots would tell most:");
+    PlayerModel player;
+    player.tuning = std::make_shared<const Tuning>(tuning.fit.tuning());
+    const SwingLadder swings(player, {});
     for (std::size_t i = 0; i < tuning.next.size() && i < 5; ++i)
-        lines << Tune::tr("%1 × %2").arg(tuning.next[i].times).arg(nextShot(tuning.next[i], units));
+        lines << Tune::tr("%1 × %2")
+                     .arg(tuning.next[i].times)
+                     .arg(nextShot(tuning.next[i], swings, units));
     return lines;
 }
 

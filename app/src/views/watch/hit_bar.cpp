@@ -62,7 +62,7 @@ void HitBar::refresh() {
         box->setText(tr("%1 of %2: %3")
                          .arg(w.hit)
                          .arg(w.shot.times)
-                         .arg(text::nextShot(w.shot, bench_.units())));
+                         .arg(text::nextShot(w.shot, bench_.swings(), bench_.units())));
         box->setChecked(w.isDone());
     }
     title_->setText(

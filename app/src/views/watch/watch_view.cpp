@@ -237,6 +237,10 @@ QWidget* WatchView::makeList() {
     });
 
     connect(filter_, &QLineEdit::textChanged, this, &WatchView::filter);
+    connect(&desk_, &Desk::shotsWanted, this, [this](const QString& wanted) {
+        if (desk_.log().shown() != 0) desk_.log().load(0);
+        filter_->setText(wanted);
+    });
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             &WatchView::showCurrent);
     return page;

@@ -7,10 +7,9 @@
 #include <vector>
 
 #include "wedgeon/ground/terrain.h"
+#include "wedgeon/shot/swing_set.h"
 
 namespace wedgeon {
-
-enum class Level { Expert, ClubPlayer };
 
 /// Mean strokes from a distance: putts on the green, and what a worse place costs besides. A plain
 /// value that a coach can change.

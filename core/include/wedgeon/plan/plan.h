@@ -13,7 +13,7 @@
 
 #include "wedgeon/lie/reading.h"
 #include "wedgeon/plan/hole_out.h"
-#include "wedgeon/plan/swing_ladder.h"
+#include "wedgeon/ladder/swing_ladder.h"
 #include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
@@ -47,6 +47,8 @@ struct PlanRequest {
     std::vector<BagClub> clubs;
     /// Beside the schools and the ordinary pitch with its variations.
     std::vector<Technique> own;
+    /// As they are known from his shots; none: from the player.
+    std::optional<SwingLadder> swings;
     HoleOutTable holeOut = HoleOutTable::of(Level::ClubPlayer);
     std::size_t samples = 1000;
     std::uint64_t seed = 1;

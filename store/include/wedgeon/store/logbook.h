@@ -98,7 +98,7 @@ struct LogbookSummary {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 6;
+    static constexpr int schemaVersion = 7;
 
     enum class Access { ReadWrite, ReadOnly };
 

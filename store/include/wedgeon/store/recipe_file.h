@@ -11,16 +11,30 @@
 #include <string_view>
 #include <vector>
 
-#include "wedgeon/delivery/delivery.h"
+#include "wedgeon/shot/conditions.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/shot_record.h"
 
 namespace wedgeon::store {
 
+/// What a recipe is played with where that is not what everything else is played with.
+struct OwnKit {
+    std::optional<Wedge> wedge;
+    std::optional<BallKind> ball;
+    std::optional<FaceCondition> face;
+    std::optional<Lie> lie;
+
+    Conditions on(Conditions others) const;
+    bool operator==(const OwnKit&) const = default;
+};
+
 struct NamedRecipe {
     std::string name;    ///< UTF-8, 1-240 bytes, no control characters
     std::string school;  ///< key of the school that it started from; empty for none
     Recipe recipe;
+    OwnKit own{};
+    /// Body, path and face are turned together by so much; positive is right, for both hands.
+    double aim_rad = 0.0;
 
     bool operator==(const NamedRecipe&) const = default;
 };

@@ -32,11 +32,8 @@ std::string clubName(const BagClub& club, const PlanSpeaker& speaker);
 /// "High 58°, open 12°", "Low 46°, ball back", "Putter".
 std::string shotName(const PlannedShot& shot, const PlanRequest& request,
                      const PlanSpeaker& speaker);
-/// "rib-high", "a third of the way from hip-high to rib-high", "shorter than knee-high"; empty for
-/// the putter.
+/// As a planned shot is swung; empty for the putter.
 std::string swingSaid(const PlannedShot& shot, const PlanSpeaker& speaker);
-/// A rung of the prior ladder in words; of a player's own as he calls it.
-std::string rungName(const std::string& swing, const PlanSpeaker& speaker);
 /// "2.1 m past the edge", "short of the green, 3.0 m before the edge".
 std::string landingSaid(const PlannedShot& shot, const PlanRequest& request,
                         const PlanSpeaker& speaker);

@@ -3,7 +3,7 @@
 /// \file The swings that a player has, as sizes with a speed.
 #pragma once
 
-#include <span>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -15,6 +15,10 @@ namespace wedgeon {
 struct Rung {
     std::string swing;  ///< as the player calls it
     double speed_mps = 0.0;
+    double sd_mps = 0.0;    ///< from swing to swing; 0: not known
+    std::size_t shots = 0;  ///< 0: a guess
+
+    bool operator==(const Rung&) const = default;
 };
 
 /// A speed said in swings: a rung, or a share of the way from one to the next. Empty names: less
@@ -28,21 +32,26 @@ struct SwingSize {
 class SwingLadder {
 public:
     SwingLadder() = default;
-    /// What was tuned to the player with this club; else with any of his clubs; else the prior's.
+    /// His swings as the coach wrote them down, else as they were tuned, else an ordinary player's.
+    /// A swing's speed is what was tuned with this club, else the mean of his other clubs, else the
+    /// prior's, in proportion to what he swings besides. With an empty \p club the mean of all.
     SwingLadder(const PlayerModel& player, const std::string& club);
-    /// An ordinary player's: hands to the knee, hip, ribs, shoulder, and a full swing. A guess.
-    static std::span<const Rung> prior();
+    /// By rising speed, whatever the order; of two at one speed the first.
+    explicit SwingLadder(std::vector<Rung> rungs);
 
     const std::vector<Rung>& rungs() const { return rungs_; }
-    /// Not known of this player and club.
-    bool isGuess() const { return guess_; }
+    /// No shot is behind any of them.
+    bool isGuess() const;
     double least_mps() const;  ///< he can swing as softly as this
     double most_mps() const;   ///< and not harder than this
     SwingSize sizeOf(double speed_mps) const;
+    /// The speed of a size; nothing for a swing that is not there.
+    std::optional<double> speedOf(const SwingSize& size) const;
+
+    bool operator==(const SwingLadder&) const = default;
 
 private:
     std::vector<Rung> rungs_;
-    bool guess_ = true;
 };
 
 }  // namespace wedgeon

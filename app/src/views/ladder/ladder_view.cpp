@@ -1,0 +1,612 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Saying what the ladder holds.
+#include "views/ladder/ladder_view.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QPrintPreviewDialog>
+#include <QPrinter>
+#include <QToolButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+#include "drawings/dial_shape.h"
+#include "paper/paper.h"
+#include "style/style.h"
+#include "text/quantities.h"
+#include "text/said.h"
+#include "text/sentences.h"
+#include "text/swing_text.h"
+#include "wedgeon/units.h"
+#include "widgets/file_dialogs.h"
+#include "widgets/headline.h"
+#include "widgets/panel.h"
+#include "widgets/quantity_field.h"
+#include "widgets/sentence_label.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double near_m = 3.0;
+/// A drag asks with every step.
+constexpr std::size_t swingsForOdds = 200;
+/// So many sentences of gaps and overlaps are read.
+constexpr std::size_t mostFindings = 2;
+constexpr int sideWidth_px = 350;
+constexpr int roomy_px = 1000;
+
+QString inHundred(double chance) {
+    return text::number(std::round(100 * chance), 0);
+}
+
+QString clubName(const Ladder& ladder, std::size_t line) {
+    const LadderLine& l = ladder.lines[line];
+    const QString club = text::fromUtf8(ladder.clubs[l.club].name);
+    const QString name =
+        club.isEmpty() ? text::degrees(ladder.clubs[l.club].wedge.loft_rad, 0) : club;
+    return l.way == Way::Plain ? name : LadderView::tr("%1 %2").arg(name, text::wayName(l.way));
+}
+
+}  // namespace
+
+/// The card as it comes out of the printer.
+class CardPreview : public Drawing {
+public:
+    explicit CardPreview(const QString& name) : Drawing(name) { setMinimumSize(160, 110); }
+    void show(const PocketCard& card, PocketCard::Size size) {
+        card_ = card;
+        size_ = PocketCard::size(size);
+        say(card_.asText());
+        update();
+    }
+
+protected:
+    void paint(QPainter& p, const style::Colours& c) override {
+        const QSizeF fitted = size_.scaled(canvas() - QSizeF(8, 8), Qt::KeepAspectRatio);
+        const QRectF room(QPointF((canvas().width() - fitted.width()) / 2,
+                                  (canvas().height() - fitted.height()) / 2),
+                          fitted);
+        p.setPen(QPen(c.edge, 1));
+        p.setBrush(Qt::white);
+        p.drawRoundedRect(room, 5, 5);
+        card_.paint(p, room);
+    }
+
+private:
+    PocketCard card_;
+    QSizeF size_;
+};
+
+LadderView::LadderView(Desk& desk, QWidget* parent)
+    : View(desk, QStringLiteral("ladder"), Stop::Ladder, parent),
+      bench_(desk.bench()),
+      maker_(desk.ladder()) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(14, 12, 14, 12);
+    row->setSpacing(12);
+    row->addWidget(makeLadder(), 1);
+    side_ = makeCard();
+    row->addWidget(side_);
+    connect(&maker_, &LadderMaker::made, this, [this] {
+        trouble_.clear();
+        if (isVisible()) tell();
+    });
+    connect(&maker_, &LadderMaker::failed, this, [this](const QString& why) {
+        trouble_ = why;
+        if (isVisible()) tell();
+    });
+    makeCommands();
+}
+
+QString LadderView::name() const {
+    return tr("Ladder");
+}
+
+QWidget* LadderView::makeLadder() {
+    auto* panel = new Panel;
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(2, 10, 2, 8);
+    column->setSpacing(4);
+    headline_ = new Headline(QStringLiteral("ladder"));
+    auto* head = new QHBoxLayout;
+    head->setContentsMargins(18, 0, 12, 0);
+    head->addWidget(headline_, 1);
+    column->addLayout(head);
+    column->addWidget(makeTools());
+    drawing_ = new LadderDrawing;
+    connect(drawing_, &LadderDrawing::targetMoved, this, &LadderView::setTarget);
+    connect(drawing_, &LadderDrawing::rungChosen, this, [this](int row, int rung) {
+        chosen_ = {row, rung};
+        tell();
+    });
+    column->addWidget(drawing_, 1);
+    gaps_ = new SentenceLabel(SentenceLabel::Rank::Body);
+    gaps_->setObjectName(QStringLiteral("ladderGaps"));
+    gaps_->setContentsMargins(18, 0, 14, 0);
+    column->addWidget(gaps_);
+    return panel;
+}
+
+QWidget* LadderView::makeTools() {
+    auto* tools = new QWidget;
+    auto* row = new QHBoxLayout(tools);
+    row->setContentsMargins(18, 0, 14, 0);
+    row->setSpacing(6);
+    target_ = new QuantityField({tr("Distance"), {}, 1.0, 1, 400, 1, 0});
+    connect(target_, &QuantityField::edited, this, &LadderView::setTarget);
+    row->addWidget(target_);
+    measure_ = new QComboBox;
+    measure_->addItems({tr("to the flag"), tr("of carry")});
+    measure_->setAccessibleName(tr("Distance is"));
+    connect(measure_, &QComboBox::activated, this, [this] { tell(); });
+    row->addWidget(measure_);
+    row->addStretch(1);
+    for (const Way way : {Way::Plain, Way::Opened, Way::Low, Way::High, Way::GrippedDown}) {
+        auto* button = new QToolButton;
+        button->setText(text::wayName(way));
+        button->setAccessibleName(tr("Show: %1").arg(text::wayName(way)));
+        button->setCheckable(true);
+        button->setChecked(way == Way::Plain);
+        button->setAutoRaise(true);
+        button->setFont(style::font(13));
+        connect(button, &QToolButton::clicked, this, [this] {
+            chosen_ = {-1, -1};
+            tell();
+        });
+        ways_.push_back(button);
+        row->addWidget(button);
+    }
+    return tools;
+}
+
+QWidget* LadderView::makeCard() {
+    auto* panel = new Panel;
+    panel->setFixedWidth(sideWidth_px);
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(16, 12, 16, 12);
+    column->setSpacing(6);
+    auto* title = new SentenceLabel(SentenceLabel::Rank::Title);
+    title->setText(tr("Pocket card"));
+    column->addWidget(title);
+    auto* choices = new QHBoxLayout;
+    choices->setSpacing(6);
+    size_ = new QComboBox;
+    size_->addItems({tr("A6"), tr("credit card")});
+    size_->setAccessibleName(tr("Size of the card"));
+    units_ = new QComboBox;
+    units_->addItems({tr("as shown"), tr("m and yd")});
+    units_->setAccessibleName(tr("Units of the card"));
+    totals_ = new QToolButton;
+    totals_->setText(tr("totals"));
+    totals_->setToolTip(tr("With where the ball ends, beside what it carries"));
+    totals_->setCheckable(true);
+    for (QComboBox* box : {size_, units_})
+        connect(box, &QComboBox::activated, this, [this] { tell(); });
+    connect(totals_, &QToolButton::clicked, this, [this] { tell(); });
+    choices->addWidget(size_);
+    choices->addWidget(units_, 1);
+    choices->addWidget(totals_);
+    column->addLayout(choices);
+    preview_ = new CardPreview(tr("The pocket card"));
+    column->addWidget(preview_, 1);
+    rung_ = new SentenceLabel(SentenceLabel::Rank::Body);
+    rung_->setObjectName(QStringLiteral("ladderRung"));
+    column->addWidget(rung_);
+    QHBoxLayout* row = nullptr;
+    const auto addRow = [&] {
+        row = new QHBoxLayout;
+        row->setSpacing(4);
+        column->addLayout(row);
+    };
+    addRow();
+    const auto button = [&](const QString& text, const QString& hint, void (LadderView::*act)()) {
+        auto* b = new QToolButton;
+        b->setText(text);
+        b->setToolTip(hint);
+        b->setAutoRaise(true);
+        connect(b, &QToolButton::clicked, this, act);
+        row->addWidget(b);
+        return b;
+    };
+    shape_ = button(tr("Open in Shape"), tr("Puts this rung's club, set-up and swing on the bench"),
+                    &LadderView::openInShape);
+    shots_ = button(tr("Show its shots"), tr("Shows this rung's shots in Watch"),
+                    &LadderView::showShots);
+    row->addStretch(1);
+    addRow();
+    button(tr("Print…"), tr("The card, with a preview"), &LadderView::printCard);
+    button(tr("Save…"), tr("The card as PDF or SVG"), &LadderView::saveCard);
+    row->addStretch(1);
+    return panel;
+}
+
+void LadderView::makeCommands() {
+    addCommand(tr("&Open the rung in Shape"), QKeySequence(Qt::CTRL | Qt::Key_Return),
+               [this] { openInShape(); });
+    addCommand(tr("Show the rung's &shots"), {}, [this] { showShots(); });
+    addCommandSeparator();
+    addCommand(
+        tr("Sa&ve the pocket card…"), {}, [this] { saveCard(); }, Reach::Anywhere);
+    addCommand(
+        tr("Print the &pocket card…"), {}, [this] { printCard(); }, Reach::Anywhere);
+}
+
+void LadderView::takeFocus() {
+    drawing_->setFocus();
+}
+
+void LadderView::resizeEvent(QResizeEvent* event) {
+    side_->setVisible(width() >= roomy_px - 40);
+    side_->setFixedWidth(width() < 1100 ? 290 : sideWidth_px);
+    View::resizeEvent(event);
+}
+
+void LadderView::refresh(Desk::Parts parts) {
+    if (parts & Desk::UnitsShown) {
+        const Units& u = bench_.units();
+        target_->setShape({tr("Distance"), u.lengthName(), u.lengthFactor(), 1, 400, 1, 0});
+    }
+    if (parts & (Desk::UnitsShown | Desk::Ladders)) tell();
+}
+
+LadderMeasure LadderView::measure() const {
+    return measure_->currentIndex() == 0 ? LadderMeasure::Total : LadderMeasure::Carry;
+}
+
+std::vector<std::size_t> LadderView::shownLines() const {
+    std::vector<std::size_t> out;
+    const auto& a = maker_.answer();
+    if (!a) return out;
+    for (std::size_t i = 0; i < a->ladder.lines.size(); ++i) {
+        if (ways_[static_cast<std::size_t>(a->ladder.lines[i].way)]->isChecked()) out.push_back(i);
+    }
+    return out;
+}
+
+void LadderView::setTarget(double target_m) {
+    target_m_ = target_m;
+    tellTarget();
+}
+
+void LadderView::tell() {
+    const auto& a = maker_.answer();
+    const bool there = a && trouble_.isEmpty();
+    for (std::size_t i = 1; i < ways_.size(); ++i) {
+        const bool has = there && std::any_of(a->ladder.lines.begin(), a->ladder.lines.end(),
+                                              [&](const LadderLine& l) {
+                                                  return static_cast<std::size_t>(l.way) == i;
+                                              });
+        ways_[i]->setVisible(has);
+    }
+    tellTarget();
+    if (!there) {
+        gaps_->setText({});
+        preview_->show({}, PocketCard::Size::A6);
+        return;
+    }
+    const Units& u = bench_.units();
+    const Ladder& ladder = a->ladder;
+    const auto rungOf = [&](const std::array<std::size_t, 2>& at) {
+        const LadderLine& line = ladder.lines[at[0]];
+        return tr("%1 %2").arg(clubName(ladder, at[0]),
+                               text::swingName(ladder.swings.swings[line.rungs[at[1]].swing].name));
+    };
+    QStringList found;
+    const auto gaps = findGaps(ladder);
+    for (std::size_t i = 0; i < std::min(gaps.size(), mostFindings); ++i) {
+        const LadderGap& g = gaps[i];
+        found << (g.guesses ? tr("Gap: nothing but a guess between %1 and %2, %3 and %4.")
+                            : tr("Gap: nothing between %1 and %2, %3 and %4."))
+                     .arg(u.length(g.from_m, 0), u.length(g.to_m, 0), rungOf(g.below),
+                          rungOf(g.above));
+    }
+    const auto overlaps = findOverlaps(ladder);
+    for (std::size_t i = 0; i < std::min(overlaps.size(), mostFindings); ++i) {
+        const LadderOverlap& o = overlaps[i];
+        found << tr("Overlap: %1 and %2 differ by %3, less than their spread.")
+                     .arg(rungOf(o.one), rungOf(o.other), u.length(o.differ_m, 1));
+    }
+    if (ladder.isGuess()) {
+        found = {
+            tr("Every rung is a guess from build and level. Say club and swing with the shots "
+               "in Watch, or set the swings under Player, and they become his own.")};
+    } else if (found.isEmpty()) {
+        found = {tr("No gap, and no two rungs that do the same.")};
+    }
+    gaps_->setText(found.join(QLatin1Char(' ')));
+    preview_->show(card(u), static_cast<PocketCard::Size>(size_->currentIndex()));
+}
+
+std::vector<LadderReach> LadderView::reaches() const {
+    const auto& a = maker_.answer();
+    auto all = reachDistance(a->ladder, a->played, a->today, target_m_, measure(), swingsForOdds);
+    const auto shown = shownLines();
+    std::erase_if(all, [&](const LadderReach& r) {
+        return std::find(shown.begin(), shown.end(), r.line) == shown.end();
+    });
+    return all;
+}
+
+void LadderView::tellTarget() {
+    const auto& a = maker_.answer();
+    const Units& u = bench_.units();
+    LadderScene scene;
+    scene.units = u;
+    scene.target_m = target_m_;
+    scene.chosen = chosen_;
+    target_->setSi(target_m_);
+    if (!a || !trouble_.isEmpty()) {
+        headline_->setTexts(trouble_.isEmpty() ? tr("Working out the ladder…")
+                                               : tr("There is no ladder for this player yet."),
+                            trouble_);
+        drawing_->show(scene);
+        rung_->setText({});
+        return;
+    }
+    const Ladder& ladder = a->ladder;
+    double costs = 0.0, most = 0.0;
+    for (const std::size_t l : shownLines()) {
+        const LadderLine& line = ladder.lines[l];
+        LadderScene::Row row;
+        row.name = clubName(ladder, l);
+        row.detail = text::degrees(ladder.clubs[line.club].wedge.loft_rad, 0);
+        for (std::size_t i = 0; i < line.rungs.size(); ++i) {
+            const LadderRung& r = line.rungs[i];
+            const RungPlayed& p = a->played[l][i];
+            if (!p.plays) continue;
+            const double day = p.carry_m / r.carry_m;
+            row.rungs.push_back({text::swingName(ladder.swings.swings[r.swing].name), p.carry_m,
+                                 p.total_m, r.shotsLow80_m * day, r.shotsHigh80_m * day, r.carry_m,
+                                 r.shots});
+            if (std::abs(p.carry_m - r.carry_m) > std::abs(most)) most = p.carry_m - r.carry_m;
+        }
+        scene.rows.push_back(std::move(row));
+    }
+    costs = most;
+    scene.otherDay = std::abs(costs) > 0.3;
+    drawing_->show(scene);
+
+    const auto all = reaches();
+    const auto best = bestReach(all);
+    const auto reachWords = [&](const LadderReach& r) {
+        return tr("the %1, %2").arg(clubName(ladder, r.line), text::swingSize(r.swing));
+    };
+    const QString asked = measure() == LadderMeasure::Total
+                              ? u.length(target_m_, 0)
+                              : tr("%1 of carry").arg(u.length(target_m_, 0));
+    QString sentence, why;
+    if (!best) {
+        sentence = tr("%1: no swing of these reaches it.").arg(asked);
+    } else {
+        sentence = tr("%1: %2.").arg(asked, reachWords(all[*best]));
+        why = measure() == LadderMeasure::Total
+                  ? tr("Ends within %1 of it %2 times in 100.")
+                        .arg(u.length(near_m, 0), inHundred(all[*best].within3m))
+                  : tr("Lands within %1 of it %2 times in 100.")
+                        .arg(u.length(near_m, 0), inHundred(all[*best].within3m));
+        QStringList others;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            if (i != *best && all[i].reaches)
+                others << tr("%1, %2").arg(reachWords(all[i]), inHundred(all[i].within3m));
+        }
+        if (!others.isEmpty())
+            why += QLatin1Char(' ') + tr("Also: %1.").arg(others.join(QStringLiteral("; ")));
+    }
+    if (scene.otherDay) {
+        why += QLatin1Char(' ') +
+               (costs < 0
+                    ? tr("Today costs up to %1 against a calm, mild day on short grass (dotted).")
+                    : tr("Today gives up to %1 more than a calm, mild day on short grass "
+                         "(dotted)."))
+                   .arg(u.length(std::abs(costs), 1));
+    }
+    if (ladder.isGuess()) why += QLatin1Char(' ') + tr("All of it is a guess: no shot is logged.");
+    headline_->setTexts(sentence, why);
+    tellRung();
+}
+
+const LadderRung* LadderView::chosenRung(const LadderLine** line) const {
+    const auto& a = maker_.answer();
+    const auto shown = shownLines();
+    if (!a || chosen_[0] < 0 || chosen_[0] >= static_cast<int>(shown.size())) return nullptr;
+    const std::size_t l = shown[static_cast<std::size_t>(chosen_[0])];
+    int at = 0;
+    for (std::size_t i = 0; i < a->ladder.lines[l].rungs.size(); ++i) {
+        if (!a->played[l][i].plays) continue;
+        if (at++ != chosen_[1]) continue;
+        if (line) *line = &a->ladder.lines[l];
+        return &a->ladder.lines[l].rungs[i];
+    }
+    return nullptr;
+}
+
+void LadderView::tellRung() {
+    const LadderLine* line = nullptr;
+    const LadderRung* r = chosenRung(&line);
+    shape_->setEnabled(r);
+    shots_->setEnabled(r && r->shots > 0);
+    if (!r) {
+        rung_->setText(
+            tr("Choose a rung (click, or up and down) for its shots, or to put it on "
+               "the bench. Drag the line, or type a distance."));
+        return;
+    }
+    const auto& a = maker_.answer();
+    const Units& u = bench_.units();
+    const auto l = static_cast<std::size_t>(line - a->ladder.lines.data());
+    const RungPlayed& p = a->played[l][static_cast<std::size_t>(r - line->rungs.data())];
+    const QString what = tr("%1 %2").arg(clubName(a->ladder, l),
+                                         text::swingName(a->ladder.swings.swings[r->swing].name));
+    const QString known =
+        r->shots == 0 ? tr("%1: a guess, %2 to %3.")
+                            .arg(what, u.length(r->low80_m, 1), u.length(r->high80_m, 1))
+        : r->newest.empty()
+            ? tr("%1: %2.").arg(what, text::shots(static_cast<qsizetype>(r->shots)))
+            : tr("%1: %2, newest %3.")
+                  .arg(what, text::shots(static_cast<qsizetype>(r->shots)), text::day(r->newest));
+    rung_->setText(
+        known + QLatin1Char('\n') +
+        tr("Carries %1 today (known to \u00b1 %2), ends at %3. Speed %4, launch %5, lands %6.")
+            .arg(u.length(p.carry_m, 1), u.length((r->high80_m - r->low80_m) / 2, 1),
+                 u.length(p.total_m, 1), u.speed(r->clubSpeed_mps), text::degrees(p.launch_rad, 0),
+                 text::degrees(p.landing_rad, 0)));
+}
+
+PocketCard LadderView::card(const Units& u) const {
+    PocketCard out;
+    const auto& a = maker_.answer();
+    if (!a) return out;
+    const Ladder& ladder = a->ladder;
+    out.player = text::playerName(a->player);
+    out.withTotals = totals_->isChecked();
+    const QString today = text::day(desk_.clock().today());
+    out.foot = tr("%1 \u00b7 %2 \u00b7 %3")
+                   .arg(u.lengthName(), today, text::shots(static_cast<qsizetype>(ladder.shots)));
+    for (const SwingName& s : ladder.swings.swings) {
+        out.swings << text::swingName(s.name);
+        out.cells.emplace_back();
+    }
+    const auto number = [&](double m) { return text::number(m * u.lengthFactor(), 0); };
+    constexpr qsizetype mostClubs = 4;
+    for (std::size_t l = 0; l < ladder.lines.size() && out.clubs.size() < mostClubs; ++l) {
+        const LadderLine& line = ladder.lines[l];
+        if (line.way != Way::Plain) continue;
+        out.clubs << clubName(ladder, l);
+        for (auto& row : out.cells)
+            row.emplace_back();
+        for (std::size_t i = 0; i < line.rungs.size(); ++i) {
+            const LadderRung& r = line.rungs[i];
+            const RungPlayed& p = a->plain[l][i];
+            auto& cell = out.cells[static_cast<qsizetype>(r.swing)].back();
+            cell.carry = number(r.carry_m);
+            cell.spread =
+                QStringLiteral("\u00b1 ") + number((r.shotsHigh80_m - r.shotsLow80_m) / 2);
+            cell.total = p.plays ? number(p.total_m) : QString();
+            cell.guess = r.predicted;
+        }
+    }
+    const QString wind = u.speed(a->windTried_mps);
+    if (a->againstWind > 0.005)
+        out.notes << tr("%1 against: %2 % less. Lush rough: %3 % less carry.")
+                         .arg(wind, text::number(100 * a->againstWind, 0),
+                              text::number(100 * a->fromLush, 0));
+    return out;
+}
+
+QVector<PocketCard> LadderView::cards() const {
+    QVector<PocketCard> out{card(bench_.units())};
+    if (units_->currentIndex() == 1) {
+        const bool metric = bench_.units().system() == UnitSystem::Metric;
+        out << card(Units(metric ? UnitSystem::Yards : UnitSystem::Metric));
+    }
+    return out;
+}
+
+void LadderView::saveCard() {
+    if (!maker_.answer()) return;
+    const QString path =
+        askForTarget(this, tr("Save the pocket card"), tr("Card (*.pdf *.svg)"),
+                     QStringLiteral("pdf"), text::playerName(maker_.answer()->player));
+    if (path.isEmpty()) return;
+    if (saveCards(path, cards(), static_cast<PocketCard::Size>(size_->currentIndex()))) {
+        emit said(tr("The card is in %1.").arg(path), {});
+    } else {
+        emit failed(tr("The card could not be written to %1.").arg(path));
+    }
+}
+
+void LadderView::printCard() {
+    if (!maker_.answer()) return;
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setDocName(tr("Wedgeon: pocket card"));
+    QPrintPreviewDialog dialog(&printer, this);
+    dialog.setWindowTitle(tr("Print the pocket card"));
+    const auto size = PocketCard::size(static_cast<PocketCard::Size>(size_->currentIndex()));
+    connect(&dialog, &QPrintPreviewDialog::paintRequested, this, [&](QPrinter* device) {
+        QPainter p(device);
+        const double dots = device->resolution() / 25.4;
+        bool first = true;
+        for (const PocketCard& one : cards()) {
+            if (!first) device->newPage();
+            first = false;
+            // In its own size, with a line to cut along.
+            const QRectF room(QPointF(5, 5) * dots, size * dots);
+            p.setPen(QPen(Qt::gray, 0.1 * dots));
+            p.drawRect(room);
+            one.paint(p, room);
+        }
+    });
+    dialog.exec();
+}
+
+void LadderView::openInShape() {
+    const LadderLine* line = nullptr;
+    const LadderRung* r = chosenRung(&line);
+    if (!r) return;
+    const auto& a = maker_.answer();
+    BenchState next = bench_.state();
+    next.conditions.wedge = a->ladder.clubs[line->club].wedge;
+    next.recipe() = line->recipe;
+    next.recipe().clubSpeed_mps = r->clubSpeed_mps;
+    next.recipes[next.chosen].own = {};
+    const QString what = text::swingName(a->ladder.swings.swings[r->swing].name);
+    bench_.edit(next, tr("take the swing %1").arg(what));
+    emit viewWanted(QStringLiteral("shape"));
+}
+
+void LadderView::showShots() {
+    const LadderLine* line = nullptr;
+    const LadderRung* r = chosenRung(&line);
+    if (!r || r->shots == 0) return;
+    const auto& a = maker_.answer();
+    const auto quoted = [](std::string text) {
+        std::erase(text, '"');
+        return QStringLiteral("\"%1\"").arg(text::fromUtf8(text));
+    };
+    QString filter = QStringLiteral("wedge:%1 swing:%2")
+                         .arg(quoted(a->ladder.clubs[line->club].name),
+                              quoted(a->ladder.swings.swings[r->swing].name));
+    if (!a->player.empty()) filter += QStringLiteral(" player:%1").arg(quoted(a->player));
+    emit viewWanted(QStringLiteral("watch"));
+    desk_.wantShots(filter);
+}
+
+QString LadderView::asText() const {
+    QStringList lines{headline_->asText(), drawing_->accessibleDescription(), gaps_->text()};
+    if (maker_.answer()) lines << card(bench_.units()).asText();
+    return lines.join(QLatin1Char('\n'));
+}
+
+void LadderView::print(Paper& paper) {
+    paper.title(name());
+    paper.sketches({{drawing_->accessibleName(), drawing_->size(),
+                     [this](QPainter& p, QSizeF room, const style::Colours& colours) {
+                         drawing_->paintOn(p, room, colours);
+                     }}});
+    paper.text(asText());
+}
+
+QVariantMap LadderView::state() const {
+    return {{QStringLiteral("target"), target_m_},
+            {QStringLiteral("measure"), measure_->currentIndex()},
+            {QStringLiteral("card"), size_->currentIndex()},
+            {QStringLiteral("cardUnits"), units_->currentIndex()},
+            {QStringLiteral("totals"), totals_->isChecked()}};
+}
+
+void LadderView::restore(const QVariantMap& state) {
+    const double target = state.value(QStringLiteral("target"), 40.0).toDouble();
+    if (target >= 1.0 && target <= 400.0) target_m_ = target;
+    const auto choose = [&](QComboBox* box, const char* key) {
+        box->setCurrentIndex(
+            std::clamp(state.value(QLatin1String(key)).toInt(), 0, box->count() - 1));
+    };
+    choose(measure_, "measure");
+    choose(size_, "card");
+    choose(units_, "cardUnits");
+    totals_->setChecked(state.value(QStringLiteral("totals")).toBool());
+}
+
+}  // namespace wedgeon
