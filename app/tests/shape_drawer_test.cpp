@@ -233,6 +233,83 @@ TEST_F(DrawerTest, ThreeRecipesSideBySideAtOneCarryAndTheirShares) {
     EXPECT_TRUE(QApplication::clipboard()->text().contains(shares));
 }
 
+TEST_F(DrawerTest, ToTheSameFlagEachHasTheSpeedThatASinglePredictionNeeds) {
+    open("Low, middle and high to the same flag");
+    const BenchState& s = window_->desk.bench().state();
+    ASSERT_EQ(s.recipes.size(), 3u);
+    EXPECT_EQ(s.same, SameDistance::Flag);
+    const double flag = s.predictor().shot(s.recipe()).total_m();
+    for (std::size_t i = 0; i < 3; ++i) {
+        Recipe alone = s.recipes[i].recipe;
+        if (i != s.chosen) alone.clubSpeed_mps = s.predictor(i).speedForTotal(alone, flag);
+        const ShotResult shot = s.predictor(i).shot(alone);
+        const int column = static_cast<int>(i) + 1;
+        EXPECT_NEAR(cell(QStringLiteral("Total"), column), shot.total_m(), 0.06);
+        EXPECT_NEAR(cell(QStringLiteral("Carry"), column), shot.flight.carry_m, 0.06);
+        EXPECT_NEAR(cell(QStringLiteral("Apex"), column), shot.flight.apex_m, 0.06);
+        const double near = cell(QStringLiteral("Within 3\u00a0m"), column);
+        EXPECT_GT(near, 10);
+        EXPECT_LE(near, 100);
+    }
+    EXPECT_LT(cell(QStringLiteral("Launch"), 1), cell(QStringLiteral("Launch"), 2));
+    EXPECT_LT(cell(QStringLiteral("Launch"), 2), cell(QStringLiteral("Launch"), 3));
+}
+
+TEST_F(DrawerTest, ThreeLoftsCarryAClubOfTheirOwn) {
+    open("This recipe with three lofts");
+    const BenchState& s = window_->desk.bench().state();
+    ASSERT_EQ(s.recipes.size(), 3u);
+    double loft = 0.0;
+    for (std::size_t i = 0; i < 3; ++i) {
+        ASSERT_TRUE(s.recipes[i].own.wedge);
+        EXPECT_GT(s.recipes[i].own.wedge->loft_rad, loft);
+        loft = s.recipes[i].own.wedge->loft_rad;
+        EXPECT_NEAR(s.met(i).wedge.loft_rad, loft, 1e-12);
+    }
+    EXPECT_LT(cell(QStringLiteral("Launch"), 1), cell(QStringLiteral("Launch"), 3));
+    // The letters say it, and one undo takes all of it back.
+    EXPECT_TRUE(byName<QAbstractButton>(QStringLiteral("Recipe C: ") +
+                                        text::fromUtf8(s.recipes[2].name)) != nullptr);
+    window_->desk.bench().undoStack().undo();
+    EXPECT_EQ(window_->desk.bench().state().recipes.size(), 1u);
+}
+
+TEST_F(DrawerTest, AimedItEndsOnTheLineAndFaceAtTheFlagItStartsThere) {
+    number("Face opened")->setValue(20);
+    auto& bench = window_->desk.bench();
+    EXPECT_GT(std::abs(bench.prediction()->shot.restSide_m()), 1.0);
+    open("Aim it");
+    EXPECT_LE(std::abs(bench.prediction()->shot.restSide_m()), 0.05);
+    const QString face =
+        byName<Drawing>(QStringLiteral("Face from above"))->accessibleDescription();
+    EXPECT_TRUE(face.contains(QStringLiteral("it ends on the line"))) << face.toStdString();
+    open("Face at the flag");
+    EXPECT_NEAR(bench.prediction()->shot.strike.launch.direction_rad(), 0.0, 1e-3);
+    open("Aim straight");
+    EXPECT_EQ(bench.state().aim_rad(), 0.0);
+}
+
+TEST_F(DrawerTest, KitAndTechniqueAreWeighed) {
+    open("Kit beside technique");
+    auto* kit = byName<QTableWidget>(QStringLiteral("Balls and faces"));
+    ASSERT_EQ(kit->rowCount(), 12);
+    const ShotResult own = startPredictor().shot(startRecipe());
+    EXPECT_NEAR(numberAfter(kit->item(0, 3)->text(), QString()), own.run.release_m, 0.051);
+    Conditions wet = startPredictor().conditions();
+    wet.face = FaceCondition::FreshWet;
+    EXPECT_NEAR(numberAfter(kit->item(3, 3)->text(), QString()),
+                Predictor({}, wet).shot(startRecipe()).run.release_m, 0.051);
+    ASSERT_TRUE(QTest::qWaitFor(
+        [this] { return !said("kitTechnique").startsWith(QStringLiteral("Looking")); },
+        patience(8000)));
+    press(QStringLiteral("Put it beside"));
+    const BenchState& s = window_->desk.bench().state();
+    ASSERT_EQ(s.recipes.size(), 2u);
+    const ShotResult best = s.predictor(1).shot(s.recipes[1].recipe);
+    EXPECT_NEAR(best.flight.carry_m, own.flight.carry_m, 0.1);
+    EXPECT_LT(std::abs(best.run.release_m), std::abs(own.run.release_m));
+}
+
 TEST_F(DrawerTest, RecipesAreAddedChosenClosedAndUndone) {
     open("Add a recipe");
     number("Shaft lean")->setValue(11);

@@ -200,19 +200,6 @@ int main(int argc, char** argv) {
     for (int i = 0; i < 5; ++i)
         QTest::keyClick(ladder, Qt::Key_Down);
     good = save(window, folder, QStringLiteral("ladder")) && good;
-    if (qEnvironmentVariableIsSet("LOOK")) {
-        window.resize(1024, 640);
-        trigger(window, QStringLiteral("Change between"));
-        wedgeon::style::setDark(true);
-        save(window, folder, QStringLiteral("look-ladder-small"));
-        window.showView(QStringLiteral("shape"));
-        save(window, folder, QStringLiteral("look-shape-small"));
-        wedgeon::style::setDark(false);
-        window.resize(1280, 800);
-        trigger(window, QStringLiteral("Change between"));
-        save(window, folder, QStringLiteral("look-shape"));
-        return 0;
-    }
     window.desk.bench().undoStack().undo();
     window.showView(QStringLiteral("watch"));
 

@@ -74,16 +74,19 @@ std::string csvOf(const Json& rungs) {
 std::string ladderOf(const std::string& logbook, const std::string& player, bool csv) {
     store::Logbook book(logbook, store::Logbook::Access::ReadOnly);
     const auto records = store::readRecords(book);
+    const auto their = records->everyone->find(player);
+    const std::string own = their == records->everyone->end() ? player : their->second.name;
+    store::Fallback fallback;
+    fallback.everyone = records->everyone;
+    fallback.conditions.wedge = ordinaryBag()[1].wedge;
     store::ShotList shots;
     std::vector<std::string> known;
     book.eachShot(0, [&](store::LoggedShot&& s) {
-        const std::string& name = s.record[store::Label::Player];
+        const std::string& name = store::findPlayerName(s.record, fallback);
         if (std::find(known.begin(), known.end(), name) == known.end() && known.size() < 50)
             known.push_back(name);
-        shots.push_back(std::move(s));
+        if (name == own) shots.push_back(std::move(s));
     });
-    const auto their = records->everyone->find(player);
-    const std::string own = their == records->everyone->end() ? player : their->second.name;
     if (their == records->everyone->end() && !records->findPlayer(player) &&
         std::find(known.begin(), known.end(), player) == known.end()) {
         std::string names;
@@ -93,9 +96,6 @@ std::string ladderOf(const std::string& logbook, const std::string& player, bool
                                         ? "the logbook has no shots and keeps no such player"
                                         : "player must be one of those in the logbook: " + names);
     }
-    store::Fallback fallback;
-    fallback.everyone = records->everyone;
-    fallback.conditions.wedge = ordinaryBag()[1].wedge;
     const store::LadderShots found = store::findLadderShots(shots, fallback, *records, own);
     const Ladder ladder = makeLadder(found.request);
     const auto played = playLadder(ladder, ladder.plain);

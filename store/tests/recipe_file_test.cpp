@@ -13,6 +13,7 @@
 #include "wedgeon/school/school.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/files.h"
+#include "wedgeon/units.h"
 
 namespace wedgeon::store {
 namespace {
@@ -65,6 +66,34 @@ TEST_F(RecipeFileTest, EverySchoolComesBackAsItWas) {
     }
     EXPECT_EQ(formatRecipes(back), formatRecipes(all)) << "a second trip changes no digit";
     EXPECT_FALSE(std::filesystem::exists(folder_ / "schools.json.part"));
+}
+
+TEST_F(RecipeFileTest, WhatItHasOfItsOwnComesBackToo) {
+    NamedRecipe r{"wet 58", "", {}};
+    r.own.wedge = Wedge{radFromDeg(58), radFromDeg(64.5), radFromDeg(8)};
+    r.own.ball = BallKind::Range;
+    r.own.face = FaceCondition::FreshWet;
+    r.own.lie = findLie("lush")->lie;
+    r.aim_rad = radFromDeg(-4);
+    const NamedRecipe back = parseRecipes(formatRecipes(std::vector{r})).front();
+    EXPECT_NEAR(back.own.wedge->loft_rad, r.own.wedge->loft_rad, 1e-12);
+    EXPECT_EQ(back.own.ball, r.own.ball);
+    EXPECT_EQ(back.own.face, r.own.face);
+    EXPECT_NEAR(back.own.lie->cover, r.own.lie->cover, 1e-12);
+    EXPECT_NEAR(back.aim_rad, r.aim_rad, 1e-12);
+    EXPECT_EQ(back.own.on({}).ball, BallKind::Range);
+    // What is not there is everybody else's, and is not written.
+    EXPECT_EQ(formatRecipes(std::vector<NamedRecipe>{{"a", "", {}}}).find("\"own\""),
+              std::string::npos);
+    EXPECT_THROW(parseRecipes(document(
+                     R"({"name":"a","recipe":{"club_speed_mps":15},"own":{"loft_deg":99}})")),
+                 StoreError);
+    EXPECT_THROW(parseRecipes(document(
+                     R"({"name":"a","recipe":{"club_speed_mps":15},"own":{"balls":"soft"}})")),
+                 StoreError);
+    EXPECT_THROW(
+        parseRecipes(document(R"({"name":"a","recipe":{"club_speed_mps":15},"aim_deg":170})")),
+        StoreError);
 }
 
 TEST_F(RecipeFileTest, DefaultsFillWhatIsNotSaid) {

@@ -3,6 +3,8 @@
 // What follows from what.
 #include "desk/desk.h"
 
+#include <algorithm>
+
 #include "desk/bench_memory.h"
 #include "wedgeon/ladder/ladder.h"
 
@@ -10,7 +12,9 @@ namespace wedgeon {
 namespace {
 
 constexpr int rememberAfter_ms = 500;
-constexpr int ladderAfter_ms = 300;
+constexpr int ladderAfter_ms = 300, ladderAtMost_ms = 60'000;
+/// A ladder of a large logbook is made again less often: for a tenth of the time at most.
+constexpr int ladderRest = 10;
 
 }  // namespace
 
@@ -116,6 +120,8 @@ void Desk::makeLadder() {
 
 void Desk::ladderMade() {
     const LadderAnswer& a = *ladder_.answer();
+    ladderSoon_.setInterval(
+        std::clamp(static_cast<int>(a.took.count()) * ladderRest, ladderAfter_ms, ladderAtMost_ms));
     if (a.player == bench_.state().player.name && !a.ladder.isGuess())
         bench_.setLogged(a.player, swingsOf(a.ladder));
     else if (a.player == bench_.state().player.name)

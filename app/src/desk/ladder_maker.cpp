@@ -4,29 +4,41 @@
 #include "desk/ladder_maker.h"
 
 #include <algorithm>
+#include <chrono>
+#include <deque>
 
 #include "wedgeon/store/error.h"
 
 namespace wedgeon {
 namespace {
 
-/// More shots of one player tell nothing new, and want to be held.
-constexpr std::size_t mostShots = 200'000;
+/// The newest of one player; more tell nothing new, and want to be held.
+constexpr std::size_t mostShots = 30'000;
+
+/// Nobody waits for it any more.
+struct Stopped {};
 
 store::ShotList shotsOf(const LadderMaker::Question& q, const std::string& player,
                         const std::stop_token& stop) {
-    store::ShotList out;
-    if (q.logbook.isEmpty()) return out;
+    if (q.logbook.isEmpty()) return {};
+    std::deque<store::LoggedShot> newest;
     try {
         const store::Logbook book(q.logbook.toStdString(), store::Logbook::Access::ReadOnly);
         book.eachShot(0, [&](store::LoggedShot&& s) {
-            if (stop.stop_requested() || out.size() >= mostShots) return;
-            if (store::findPlayerName(s.record, q.fallback) == player) out.push_back(std::move(s));
+            if (stop.stop_requested()) throw Stopped();
+            if (store::findPlayerName(s.record, q.fallback) != player) return;
+            newest.push_back(std::move(s));
+            if (newest.size() > mostShots) newest.pop_front();
         });
     } catch (const store::StoreError&) {
         // The bar above says what is wrong with the logbook.
         return {};
+    } catch (const Stopped&) {
+        return {};
     }
+    store::ShotList out;
+    for (store::LoggedShot& s : newest)
+        out.push_back(std::move(s));
     return out;
 }
 
@@ -77,6 +89,7 @@ void LadderMaker::close() {
 }
 
 LadderMaker::Answer LadderMaker::make(const Question& q, const Task& task) {
+    const auto begin = std::chrono::steady_clock::now();
     auto out = std::make_shared<LadderAnswer>();
     out->player = q.fallback.player.name;
     const store::ShotList shots = shotsOf(q, out->player, task.stop);
@@ -94,6 +107,8 @@ LadderMaker::Answer LadderMaker::make(const Question& q, const Task& task) {
     Conditions lush = out->ladder.plain;
     lush.lie = findLie("lush")->lie;
     out->fromLush = shareLost(*out, lush);
+    out->took = std::chrono::duration_cast<std::chrono::milliseconds>(
+        std::chrono::steady_clock::now() - begin);
     return out;
 }
 

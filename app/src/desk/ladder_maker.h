@@ -6,6 +6,7 @@
 
 #include <QObject>
 #include <QString>
+#include <chrono>
 #include <memory>
 #include <vector>
 
@@ -24,6 +25,7 @@ struct LadderAnswer {
     /// the middle rung.
     double windTried_mps = 4.4704;
     double againstWind = 0.0, fromLush = 0.0;
+    std::chrono::milliseconds took{};  ///< reading and estimating
 };
 
 class LadderMaker : public QObject {

@@ -160,7 +160,8 @@ void Workbench::overlay() {
         try {
             const Predictor predictor = state_.predictor(i);
             if (i != state_.chosen && state_.same != SameDistance::Own && prediction_) {
-                const ShotResult& chosen = prediction_->shot;
+                // Straight against straight: each is turned by its own aim afterwards.
+                const ShotResult chosen = state_.predictor().shot(state_.recipe());
                 o.recipe.clubSpeed_mps =
                     state_.same == SameDistance::Carry
                         ? predictor.speedForCarry(o.recipe, chosen.flight.carry_m)

@@ -41,7 +41,7 @@ QPainterPath headOutline() {
 QString aimWords(const Workbench& bench) {
     const BenchState& s = bench.state();
     const BenchPrediction& p = *bench.prediction();
-    const double far = s.read.line.flag_m.value_or(p.shot.total_m());
+    const double far = p.shot.total_m();
     const auto atFlag = [&](double aim_rad) {
         return FaceAboveDrawing::tr("%1 (%2 at %3)")
             .arg(text::sideDegrees(aim_rad),
@@ -96,13 +96,14 @@ void FaceAboveDrawing::refresh() {
         const Delivery& d = p->shot.swing.delivery;
         const Recipe& r = bench_.state().recipe();
         const Units& u = bench_.units();
-        say(tr("Face %1, path %2, the ball starts %3 and lands %4. Body %5. Opened %6 before "
+        say(tr("Face %1, path %2, face to path %9, the ball starts %3 and lands %4. Body %5. "
+               "Opened %6 before "
                "gripping, toe at %7 o'clock. %8")
                 .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
                      text::sideDegrees(p->shot.strike.launch.direction_rad()),
                      text::sideLength(p->shot.flight.side_m, u), text::sideDegrees(bodyLine_rad()),
                      text::degrees(r.open_rad), text::toeClock(side() * r.open_rad),
-                     aimWords(bench_)));
+                     aimWords(bench_), text::sideDegrees(d.faceAngle_rad - d.path_rad)));
     }
     update();
 }
@@ -313,11 +314,13 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
         p.setPen(pen);
         p.drawLine(QPointF(left, y - 5), QPointF(left + 18, y - 5));
         paintText(p, {left + 24, y}, words, colour, font);
-        y += 19;
+        y += 17;
     };
     key(QPen(c.predicted, 2.6), tr("face %1").arg(text::sideDegrees(d.faceAngle_rad)), c.predicted,
         style::font(14, QFont::DemiBold));
     key(QPen(c.ink, 1.6), tr("path %1").arg(text::sideDegrees(d.path_rad)), c.ink, f);
+    key(QPen(Qt::NoPen), tr("face to path %1").arg(text::sideDegrees(d.faceAngle_rad - d.path_rad)),
+        c.soft, f);
     key(QPen(c.predicted, 1.8, Qt::DotLine),
         tr("starts %1").arg(text::sideDegrees(s.strike.launch.direction_rad())), c.ink, f);
     const double body = bodyLine_rad();
@@ -329,10 +332,11 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const QString opened =
         std::abs(open) < radFromDeg(0.05)
             ? tr("Square before gripping, toe at 12 o'clock.")
-            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3 of loft.")
-                        : tr("Closed %1 (toe at %2): takes %3 of loft."))
+            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3, plays as %4.")
+                        : tr("Closed %1 (toe at %2): takes %3, plays as %4."))
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
-                       text::degrees(std::abs(addedLoft_rad_)));
+                       text::degrees(std::abs(addedLoft_rad_)),
+                       text::degrees(bench_.state().met().wedge.loft_rad + addedLoft_rad_, 0));
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
     paintFitted(p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
                 tr("%1 % of its push is sideways. %2")

@@ -40,8 +40,11 @@ QString swingAndSpeed(const SwingLadder& ladder, double speed_mps, const Units& 
 }
 
 QString swingInShort(const SwingLadder& ladder, double speed_mps, const Units& units) {
-    return behind(QString::fromStdString(words::swingInShort(ladder.sizeOf(speed_mps), speaker())),
-                  speed_mps, units);
+    return behind(swingAlone(ladder, speed_mps), speed_mps, units);
+}
+
+QString swingAlone(const SwingLadder& ladder, double speed_mps) {
+    return QString::fromStdString(words::swingInShort(ladder.sizeOf(speed_mps), speaker()));
 }
 
 std::optional<double> typedSpeed(const QString& typed, const SwingLadder& ladder,

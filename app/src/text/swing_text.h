@@ -19,6 +19,8 @@ QString swingSize(const SwingSize& size);
 QString swingAndSpeed(const SwingLadder& ladder, double speed_mps, const Units& units);
 /// "hip-high + 30 % (15.5 m/s)".
 QString swingInShort(const SwingLadder& ladder, double speed_mps, const Units& units);
+/// The same without the speed.
+QString swingAlone(const SwingLadder& ladder, double speed_mps);
 /// What somebody typed: the beginning of a swing's name, with "+ 30 %" of the way to the next; or a
 /// number, which is a speed in the shown unit. Nothing for anything else.
 std::optional<double> typedSpeed(const QString& typed, const SwingLadder& ladder,

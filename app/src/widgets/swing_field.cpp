@@ -17,7 +17,7 @@ namespace {
 constexpr double tenths = 10.0;
 /// Below the shortest swing and above the longest, in the shown unit of speed.
 constexpr double plainStep_mps = 0.5;
-constexpr int mostWidth_px = 260;
+constexpr int mostWidth_px = 260, frameAndArrows_px = 26;
 /// Two speeds are one swing within this share.
 constexpr double same = 0.004;
 
@@ -26,9 +26,6 @@ constexpr double same = 0.004;
 SwingField::SwingField(const Shape& shape, Ladder ladder, const Units& units, QWidget* parent)
     : QuantityField(shape, parent), ladder_(std::move(ladder)), units_(units) {
     setUnits(units, shape);
-    setToolTip(
-        tr("Type a swing, a part of the way to the next (rib + 30), or a speed. Up and down: a "
-           "tenth of the way; page up and down: the next swing"));
 }
 
 void SwingField::setUnits(const Units& units, const Shape& shape) {
@@ -40,25 +37,52 @@ void SwingField::setUnits(const Units& units, const Shape& shape) {
 
 void SwingField::refresh() {
     // The room that its swings need, whatever is shown now.
-    int widest = 0;
+    int whole = 0, brief = 0;
     for (const Rung& r : ladder_().rungs()) {
-        widest = std::max(widest, fontMetrics().horizontalAdvance(
-                                      text::swingInShort(ladder_(), 1.05 * r.speed_mps, units_)));
+        const double speed = 1.05 * r.speed_mps;
+        whole = std::max(
+            whole, fontMetrics().horizontalAdvance(text::swingInShort(ladder_(), speed, units_)));
+        brief =
+            std::max(brief, fontMetrics().horizontalAdvance(text::swingAlone(ladder_(), speed)));
     }
-    constexpr int frameAndArrows_px = 26;
-    setMinimumWidth(std::min(widest, mostWidth_px) + frameAndArrows_px);
+    whole_px_ = whole + frameAndArrows_px;
+    setMinimumWidth(std::min(brief + frameAndArrows_px, mostWidth_px));
+    updateGeometry();
+    showNow();
+}
+
+void SwingField::showNow() {
+    brief_ = width() < whole_px_;
     const QSignalBlocker quiet(this);
-    if (!hasFocus()) lineEdit()->setText(textFromValue(value()));
-    setAccessibleDescription(text::swingAndSpeed(ladder_(), si(), units_));
+    if (!lineEdit()->isModified()) lineEdit()->setText(textFromValue(value()));
+    const QString all = text::swingAndSpeed(ladder_(), si(), units_);
+    setAccessibleDescription(all);
+    setToolTip(text::tip(
+        tr("%1. Type a swing, a part of the way to the next (rib + 30), or a speed. Up and down: a "
+           "tenth of the way; page up and down: the next swing")
+            .arg(all)));
+}
+
+QSize SwingField::sizeHint() const {
+    return {whole_px_, QuantityField::sizeHint().height()};
+}
+
+void SwingField::resizeEvent(QResizeEvent* event) {
+    QuantityField::resizeEvent(event);
+    if (brief_ != (width() < whole_px_)) showNow();
 }
 
 QString SwingField::textFromValue(double value) const {
     // The base asks while it is being made.
     if (!ladder_) return QDoubleSpinBox::textFromValue(value);
-    return text::swingInShort(ladder_(), value / units_.speedFactor(), units_);
+    const double speed = value / units_.speedFactor();
+    return brief_ ? text::swingAlone(ladder_(), speed)
+                  : text::swingInShort(ladder_(), speed, units_);
 }
 
 double SwingField::valueFromText(const QString& text) const {
+    // What is shown is rounded: left as it is, it means the speed behind it.
+    if (text == textFromValue(value())) return value();
     const auto typed = text::typedSpeed(text, ladder_(), units_);
     return typed ? std::clamp(*typed * units_.speedFactor(), minimum(), maximum()) : value();
 }

@@ -11,7 +11,8 @@
 
 namespace wedgeon {
 
-/// One step is a tenth of the way to the next swing, a page the next swing itself.
+/// Where there is little room the speed is left to the tooltip. One step is a tenth of the way to
+/// the next swing, a page the next swing itself.
 class SwingField : public QuantityField {
     Q_OBJECT
 
@@ -28,15 +29,20 @@ public:
     QValidator::State validate(QString& text, int& pos) const override;
     void stepBy(int steps) override;
     void fixup(QString& text) const override;
+    QSize sizeHint() const override;
 
 protected:
+    void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
     void toRung(int direction);
+    void showNow();
 
     Ladder ladder_;
     Units units_;
+    int whole_px_ = 0;    ///< the width that swing and speed need
+    bool brief_ = false;  ///< there is room for the swing only
 };
 
 }  // namespace wedgeon

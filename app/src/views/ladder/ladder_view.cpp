@@ -100,6 +100,11 @@ LadderView::LadderView(Desk& desk, QWidget* parent)
     makeCommands();
 }
 
+std::shared_ptr<const LadderAnswer> LadderView::current() const {
+    const auto& a = maker_.answer();
+    return a && a->player == bench_.state().player.name ? a : nullptr;
+}
+
 QString LadderView::name() const {
     return tr("Ladder");
 }
@@ -248,7 +253,7 @@ void LadderView::refresh(Desk::Parts parts) {
         const Units& u = bench_.units();
         target_->setShape({tr("Distance"), u.lengthName(), u.lengthFactor(), 1, 400, 1, 0});
     }
-    if (parts & (Desk::UnitsShown | Desk::Ladders)) tell();
+    if (parts & (Desk::UnitsShown | Desk::Ladders | Desk::Givens)) tell();
 }
 
 LadderMeasure LadderView::measure() const {
@@ -257,7 +262,7 @@ LadderMeasure LadderView::measure() const {
 
 std::vector<std::size_t> LadderView::shownLines() const {
     std::vector<std::size_t> out;
-    const auto& a = maker_.answer();
+    const auto a = current();
     if (!a) return out;
     for (std::size_t i = 0; i < a->ladder.lines.size(); ++i) {
         if (ways_[static_cast<std::size_t>(a->ladder.lines[i].way)]->isChecked()) out.push_back(i);
@@ -271,7 +276,7 @@ void LadderView::setTarget(double target_m) {
 }
 
 void LadderView::tell() {
-    const auto& a = maker_.answer();
+    const auto a = current();
     const bool there = a && trouble_.isEmpty();
     for (std::size_t i = 1; i < ways_.size(); ++i) {
         const bool has = there && std::any_of(a->ladder.lines.begin(), a->ladder.lines.end(),
@@ -320,7 +325,7 @@ void LadderView::tell() {
 }
 
 std::vector<LadderReach> LadderView::reaches() const {
-    const auto& a = maker_.answer();
+    const auto a = current();
     auto all = reachDistance(a->ladder, a->played, a->today, target_m_, measure(), swingsForOdds);
     const auto shown = shownLines();
     std::erase_if(all, [&](const LadderReach& r) {
@@ -330,7 +335,7 @@ std::vector<LadderReach> LadderView::reaches() const {
 }
 
 void LadderView::tellTarget() {
-    const auto& a = maker_.answer();
+    const auto a = current();
     const Units& u = bench_.units();
     LadderScene scene;
     scene.units = u;
@@ -408,7 +413,7 @@ void LadderView::tellTarget() {
 }
 
 const LadderRung* LadderView::chosenRung(const LadderLine** line) const {
-    const auto& a = maker_.answer();
+    const auto a = current();
     const auto shown = shownLines();
     if (!a || chosen_[0] < 0 || chosen_[0] >= static_cast<int>(shown.size())) return nullptr;
     const std::size_t l = shown[static_cast<std::size_t>(chosen_[0])];
@@ -433,7 +438,7 @@ void LadderView::tellRung() {
                "the bench. Drag the line, or type a distance."));
         return;
     }
-    const auto& a = maker_.answer();
+    const auto a = current();
     const Units& u = bench_.units();
     const auto l = static_cast<std::size_t>(line - a->ladder.lines.data());
     const RungPlayed& p = a->played[l][static_cast<std::size_t>(r - line->rungs.data())];
@@ -456,7 +461,7 @@ void LadderView::tellRung() {
 
 PocketCard LadderView::card(const Units& u) const {
     PocketCard out;
-    const auto& a = maker_.answer();
+    const auto a = current();
     if (!a) return out;
     const Ladder& ladder = a->ladder;
     out.player = text::playerName(a->player);
@@ -505,10 +510,9 @@ QVector<PocketCard> LadderView::cards() const {
 }
 
 void LadderView::saveCard() {
-    if (!maker_.answer()) return;
-    const QString path =
-        askForTarget(this, tr("Save the pocket card"), tr("Card (*.pdf *.svg)"),
-                     QStringLiteral("pdf"), text::playerName(maker_.answer()->player));
+    if (!current()) return;
+    const QString path = askForTarget(this, tr("Save the pocket card"), tr("Card (*.pdf *.svg)"),
+                                      QStringLiteral("pdf"), text::playerName(current()->player));
     if (path.isEmpty()) return;
     if (saveCards(path, cards(), static_cast<PocketCard::Size>(size_->currentIndex()))) {
         emit said(tr("The card is in %1.").arg(path), {});
@@ -518,7 +522,7 @@ void LadderView::saveCard() {
 }
 
 void LadderView::printCard() {
-    if (!maker_.answer()) return;
+    if (!current()) return;
     QPrinter printer(QPrinter::HighResolution);
     printer.setDocName(tr("Wedgeon: pocket card"));
     QPrintPreviewDialog dialog(&printer, this);
@@ -545,7 +549,7 @@ void LadderView::openInShape() {
     const LadderLine* line = nullptr;
     const LadderRung* r = chosenRung(&line);
     if (!r) return;
-    const auto& a = maker_.answer();
+    const auto a = current();
     BenchState next = bench_.state();
     next.conditions.wedge = a->ladder.clubs[line->club].wedge;
     next.recipe() = line->recipe;
@@ -560,7 +564,7 @@ void LadderView::showShots() {
     const LadderLine* line = nullptr;
     const LadderRung* r = chosenRung(&line);
     if (!r || r->shots == 0) return;
-    const auto& a = maker_.answer();
+    const auto a = current();
     const auto quoted = [](std::string text) {
         std::erase(text, '"');
         return QStringLiteral("\"%1\"").arg(text::fromUtf8(text));
@@ -575,7 +579,7 @@ void LadderView::showShots() {
 
 QString LadderView::asText() const {
     QStringList lines{headline_->asText(), drawing_->accessibleDescription(), gaps_->text()};
-    if (maker_.answer()) lines << card(bench_.units()).asText();
+    if (current()) lines << card(bench_.units()).asText();
     return lines.join(QLatin1Char('\n'));
 }
 

@@ -56,6 +56,8 @@ private:
     const LadderRung* chosenRung(const LadderLine** line = nullptr) const;
     LadderMeasure measure() const;
     std::vector<LadderReach> reaches() const;
+    /// The ladder of the strip's player; none until it is made.
+    std::shared_ptr<const LadderAnswer> current() const;
 
     Workbench& bench_;
     LadderMaker& maker_;

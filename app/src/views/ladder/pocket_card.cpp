@@ -53,16 +53,19 @@ void PocketCard::paint(QPainter& p, const QRectF& room) const {
         (inner.width() - names) / static_cast<double>(std::max<qsizetype>(clubs.size(), 1));
     const double top = inner.top() + head;
     const double rowsHeight = inner.bottom() - notesHeight - top;
-    const double row = rowsHeight / static_cast<double>(swings.size() + 1);
+    constexpr double headShare = 0.6;  // of a row, for the clubs' names
+    const double row = rowsHeight / (static_cast<double>(swings.size()) + headShare);
+    const double clubsRow = headShare * row;
     for (qsizetype i = 0; i < clubs.size(); ++i) {
-        paintIn(p,
-                QRectF(inner.left() + names + static_cast<double>(i) * column, top, column, row)
-                    .adjusted(unit, 0, -unit, 0),
-                clubs[i],
-                style::font(static_cast<int>(std::min<double>(px(6.0), 0.62 * row)), QFont::Bold));
+        paintIn(
+            p,
+            QRectF(inner.left() + names + static_cast<double>(i) * column, top, column, clubsRow)
+                .adjusted(unit, 0, -unit, 0),
+            clubs[i],
+            style::font(static_cast<int>(std::min<double>(px(6.0), 0.62 * clubsRow)), QFont::Bold));
     }
     for (qsizetype r = 0; r < swings.size(); ++r) {
-        const double y = top + row * static_cast<double>(r + 1);
+        const double y = top + clubsRow + row * static_cast<double>(r);
         p.setPen(QPen(Qt::black, 0.2 * unit));
         p.drawLine(QPointF(inner.left(), y), QPointF(inner.right(), y));
         paintIn(p, QRectF(inner.left(), y, names - unit, row), swings[r],

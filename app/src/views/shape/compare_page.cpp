@@ -109,15 +109,14 @@ void ComparePage::fillTable() {
         for (int r = 0; r < cells.size(); ++r) {
             auto* item = new QTableWidgetItem(cells[r]);
             item->setTextAlignment(align | Qt::AlignVCenter);
-            item->setToolTip(hint);
+            if (!hint.isEmpty()) item->setToolTip(text::tip(hint));
             table_->setItem(r, c, item);
         }
     };
-    QStringList names{tr("Swing")};
+    QStringList names{tr("Swing"), tr("Speed")};
     for (const Outcome o : compared)
         names << shapeOf(o, u).name;
-    names << tr("Carry to run") << tr("Clean strikes")
-          << tr("Within %1 of where it ends").arg(u.length(3.0, 0));
+    names << tr("Carry to run") << tr("Clean strikes") << tr("Within %1").arg(u.length(3.0, 0));
     table_->setRowCount(static_cast<int>(names.size()));
     table_->setColumnCount(static_cast<int>(all.size()) + 1);
     column(0, names, Qt::AlignLeft, {});
@@ -125,7 +124,10 @@ void ComparePage::fillTable() {
     for (std::size_t i = 0; i < all.size(); ++i) {
         heads << recipeLetter(i);
         const double speed = all[i].recipe.clubSpeed_mps;
-        QStringList cells{text::swingInShort(bench_.swings(), speed, u)};
+        // The part of the way on a line of its own.
+        QStringList cells{text::swingAlone(bench_.swings(), speed)
+                              .replace(QStringLiteral(" + "), QStringLiteral("\n+ ")),
+                          u.speed(speed)};
         for (const Outcome o : compared)
             cells << (all[i].shot ? shown(shapeOf(o, u), valueOf(*all[i].shot, o)) : tr("–"));
         if (all[i].shot) {
@@ -140,6 +142,7 @@ void ComparePage::fillTable() {
         column(static_cast<int>(i) + 1, cells, Qt::AlignRight, hint);
     }
     table_->setHorizontalHeaderLabels(heads);
+    table_->setRowHeight(0, 3 * row_px - 6);
     table_->setFixedHeight(table_->verticalHeader()->length() +
                            table_->horizontalHeader()->sizeHint().height() + 6);
 }

@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QSignalBlocker>
+#include <QVBoxLayout>
 #include <algorithm>
 
 #include "drawings/dial_shape.h"
@@ -148,16 +149,28 @@ SwingField* makeSwingField(Workbench& bench) {
 }
 
 NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(10, 5, 10, 5);
-    row->setSpacing(4);
+    auto* rows = new QVBoxLayout(this);
+    rows->setContentsMargins(10, 5, 10, 5);
+    rows->setSpacing(4);
+    first_ = new QHBoxLayout;
+    second_ = new QHBoxLayout;
+    for (QHBoxLayout* row : {first_, second_}) {
+        row->setSpacing(4);
+        rows->addLayout(row);
+    }
     const auto add = [&](const QString& name, QWidget* field) {
+        auto* part = new QWidget;
+        auto* line = new QHBoxLayout(part);
+        line->setContentsMargins(0, 0, 0, 0);
+        line->setSpacing(4);
         auto* label = new QLabel(name);
         label->setFont(style::font(13));
         label->setBuddy(field);
-        row->addWidget(label);
-        row->addWidget(field);
-        row->addStretch(1);
+        line->addWidget(label);
+        line->addWidget(field);
+        parts_.append(part);
+        first_->addWidget(part);
+        first_->addStretch(1);
     };
     add(tr("Swing"), makeSwingField(bench));
     add(tr("Opened"), makeDialField(bench, Dial::Open));
@@ -166,6 +179,21 @@ NumberRow::NumberRow(Workbench& bench, QWidget* parent) : Panel(parent) {
     add(tr("Weight"), makeDialField(bench, Dial::WeightLead));
     add(tr("Radius"), makeDialField(bench, Dial::SwingRadius));
     add(tr("Release"), makeReleaseChoice(bench));
+}
+
+void NumberRow::setNarrow(bool narrow) {
+    if (narrow == narrow_) return;
+    narrow_ = narrow;
+    constexpr qsizetype inFirst = 4;
+    for (QHBoxLayout* row : {first_, second_}) {
+        while (QLayoutItem* item = row->takeAt(0))
+            delete item;
+    }
+    for (qsizetype i = 0; i < parts_.size(); ++i) {
+        QHBoxLayout* row = narrow && i >= inFirst ? second_ : first_;
+        row->addWidget(parts_[i]);
+        row->addStretch(1);
+    }
 }
 
 void NumberRow::resizeEvent(QResizeEvent* event) {

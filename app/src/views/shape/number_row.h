@@ -4,9 +4,12 @@
 #pragma once
 
 #include <QComboBox>
+#include <QVector>
 
 #include "desk/workbench.h"
 #include "widgets/panel.h"
+
+class QHBoxLayout;
 
 namespace wedgeon {
 
@@ -25,9 +28,16 @@ class NumberRow : public Panel {
 
 public:
     explicit NumberRow(Workbench& bench, QWidget* parent = nullptr);
+    /// In two lines, where something stands beside.
+    void setNarrow(bool narrow);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+
+private:
+    QVector<QWidget*> parts_;  ///< a name and its field each
+    QHBoxLayout *first_, *second_;
+    bool narrow_ = false;
 };
 
 }  // namespace wedgeon

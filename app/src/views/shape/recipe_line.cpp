@@ -13,6 +13,9 @@ namespace wedgeon {
 
 namespace {
 
+/// Of a name beside none or one other, and beside two.
+constexpr int mostName_px = 150, crowdedName_px = 96;
+
 /// What a recipe has of its own, beside the strip.
 QString ownWords(const store::OwnKit& own) {
     QStringList out;
@@ -65,11 +68,13 @@ void RecipeLine::refresh() {
         chips_[i]->setVisible(at < s.recipes.size());
         if (at >= s.recipes.size()) continue;
         QString name = text::fromUtf8(s.recipes[at].name);
-        if (const QString own = ownWords(s.recipes[at].own); !own.isEmpty())
+        // A name that says it already needs it only once.
+        if (const QString own = ownWords(s.recipes[at].own); !own.isEmpty() && !name.contains(own))
             name = tr("%1 (own %2)").arg(name, own);
         const QFontMetrics metrics(chips_[i]->font());
         // An ampersand in a name is no shortcut.
-        QString shown = metrics.elidedText(name, Qt::ElideRight, 150);
+        QString shown = metrics.elidedText(name, Qt::ElideRight,
+                                           s.recipes.size() > 2 ? crowdedName_px : mostName_px);
         shown.replace(QLatin1Char('&'), QStringLiteral("&&"));
         chips_[i]->setText(recipeLetter(at) + QStringLiteral("  ") + shown);
         chips_[i]->setAccessibleName(tr("Recipe %1: %2").arg(recipeLetter(at)).arg(name));

@@ -73,7 +73,8 @@ ShapeView::ShapeView(Desk& desk, QWidget* parent)
     column_->setContentsMargins(0, 0, 0, 0);
     makeDrawer();
     column_->addWidget(makeResult(), 12);
-    column_->addWidget(new NumberRow(bench_));
+    numbers_ = new NumberRow(bench_);
+    column_->addWidget(numbers_);
     column_->addWidget(makeDrawings(), 10);
     // A window that is smaller than the drawings need scrolls them; nothing is pressed together.
     auto* scroll = new QScrollArea;
@@ -321,9 +322,10 @@ void ShapeView::putLofts() {
     std::size_t chosen = 0;
     for (const BagClub& c : clubs) {
         NamedRecipe r = s.recipes[s.chosen];
-        const QString club =
-            c.name.empty() ? text::degrees(c.wedge.loft_rad, 0) : text::fromUtf8(c.name);
-        r.name = tr("%1, %2").arg(club, text::fromUtf8(r.name)).left(60).toStdString();
+        const QString club = c.name.empty() ? text::degrees(c.wedge.loft_rad, 0)
+                                            : tr("%1, %2").arg(text::degrees(c.wedge.loft_rad, 0),
+                                                               text::fromUtf8(c.name));
+        r.name = club.left(60).toStdString();
         r.own.wedge = c.wedge;
         if (std::abs(c.wedge.loft_rad - s.met().wedge.loft_rad) < sameLoft_rad)
             chosen = three.size();
@@ -383,6 +385,7 @@ void ShapeView::exportRecipes() {
 
 void ShapeView::fitDrawings() {
     const bool narrow = drawer_->current() && width() < roomy_px;
+    numbers_->setNarrow(narrow);
     spinPanel_->setVisible(!narrow);
     worthPanel_->setVisible(!narrow);
     const bool low = height() < roomyHeight_px;

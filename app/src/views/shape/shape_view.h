@@ -18,6 +18,7 @@ class Drawer;
 class DrawerPage;
 class FlightDrawing;
 class Headline;
+class NumberRow;
 class RecipeLine;
 class RecipePage;
 class SpinDrawing;
@@ -60,6 +61,7 @@ private:
 
     Workbench& bench_;
     Headline* headline_;
+    NumberRow* numbers_ = nullptr;
     RecipeLine* recipes_;
     CautionLine* caution_;
     FlightDrawing* flight_;
