@@ -23,7 +23,7 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-constexpr std::size_t mostBytes = 64u << 10;
+constexpr std::size_t mostSwingBytes = 64u << 10;
 constexpr std::size_t mostSwings = 12;
 constexpr std::array<std::string_view, swingKindCount> kinds{"hand-height", "clock", "share",
                                                              "turn-speed"};
@@ -143,8 +143,8 @@ std::string formatSwings(const SwingSet& set) {
 }
 
 SwingSet parseSwings(std::string_view text) {
-    if (text.size() > mostBytes)
-        throw StoreError(Fault::Malformed, {Says::TextTooLongBytes, mostBytes});
+    if (text.size() > mostSwingBytes)
+        throw StoreError(Fault::Malformed, {Says::TextTooLongBytes, mostSwingBytes});
     nlohmann::json document;
     try {
         document = parseStrict(text);
@@ -179,7 +179,7 @@ std::map<std::string, SwingSet> SwingSets::all() const {
                                "player_id");
         while (rows.executeStep()) {
             try {
-                out[textAt(rows, 0)] = parseSwings(textAt(rows, 1, mostBytes));
+                out[textAt(rows, 0)] = parseSwings(textAt(rows, 1, mostSwingBytes));
             } catch (const std::exception&) {
                 continue;  // written by another hand
             }

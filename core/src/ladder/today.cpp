@@ -14,9 +14,9 @@ namespace {
 
 constexpr double near_m = 3.0;
 /// A shorter swing than the shortest that has a name, and a longer one than the longest.
-constexpr double softest = 0.35, hardest = 1.02;
+constexpr double leastSpeed = 0.35, mostSpeed = 1.02;
 /// Distance goes with the speed to about this power below a single rung.
-constexpr double power = 1.7;
+constexpr double rungPower = 1.7;
 /// Beyond these a player's scatter is not believed to differ from the model's.
 constexpr double leastScale = 0.5, mostScale = 2.0;
 /// A gap is a stretch longer than this that no shot reaches.
@@ -49,12 +49,12 @@ public:
             ++i;
         double x;
         if (x_.size() == 1) {
-            x = x_[0] + (y - y_[0]) / power;
+            x = x_[0] + (y - y_[0]) / rungPower;
         } else {
             const double share = (y - y_[i - 1]) / (y_[i] - y_[i - 1]);
             x = x_[i - 1] + share * (x_[i] - x_[i - 1]);
         }
-        if (x < x_.front() + std::log(softest) || x > x_.back() + std::log(hardest))
+        if (x < x_.front() + std::log(leastSpeed) || x > x_.back() + std::log(mostSpeed))
             return std::nullopt;
         return std::exp(x);
     }

@@ -13,7 +13,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr double names_px = 92.0, rightMargin_px = 26.0, top_px = 30.0, axis_px = 24.0;
+constexpr double names_px = 92.0, ladderRight_px = 26.0, top_px = 30.0, axis_px = 24.0;
 constexpr double bandHalf_px = 8.0;
 constexpr double reach_px = 14.0;  // of a click
 /// From where a difference of today from the plain day is drawn.
@@ -65,7 +65,7 @@ double LadderDrawing::farthest_m() const {
 }
 
 double LadderDrawing::xOf(double m) const {
-    return names_px + m / farthest_m() * (canvas().width() - names_px - rightMargin_px);
+    return names_px + m / farthest_m() * (canvas().width() - names_px - ladderRight_px);
 }
 
 double LadderDrawing::yOf(int row) const {
@@ -82,7 +82,7 @@ QVector<Drawing::Handle> LadderDrawing::handles() const {
 void LadderDrawing::dragTo(int id, QPointF pixel) {
     (void)id;
     const double share =
-        (pixel.x() - names_px) / std::max(1.0, canvas().width() - names_px - rightMargin_px);
+        (pixel.x() - names_px) / std::max(1.0, canvas().width() - names_px - ladderRight_px);
     const double factor = scene_.units.lengthFactor();
     const double shown = std::round(std::clamp(share, 0.0, 1.0) * farthest_m() * factor);
     emit targetMoved(std::max(1.0, shown) / factor);
@@ -141,7 +141,7 @@ void LadderDrawing::paintRow(QPainter& p, const style::Colours& c, int row) {
     paintFitted(p, {14, y + 3}, names_px - 20, r.name, c.ink, style::font(16, QFont::DemiBold));
     paintFitted(p, {14, y + 19}, names_px - 20, r.detail, c.soft, small);
     p.setPen(QPen(c.edge, 1));
-    p.drawLine(QPointF(names_px, y), QPointF(canvas().width() - rightMargin_px, y));
+    p.drawLine(QPointF(names_px, y), QPointF(canvas().width() - ladderRight_px, y));
     if (!r.rungs.isEmpty()) {
         p.setPen(QPen(c.predicted, 1.4));
         p.drawLine(QPointF(xOf(r.rungs.first().carry_m), y),

@@ -26,7 +26,7 @@ constexpr std::array balls{BallKind::Soft, BallKind::Firm, BallKind::Range};
 constexpr std::array faces{FaceCondition::FreshDry, FaceCondition::WornDry, FaceCondition::Dirty,
                            FaceCondition::FreshWet};
 constexpr std::array shownOutcomes{Outcome::SpinRate, Outcome::LaunchAngle, Outcome::Release};
-constexpr int row_px = 21;
+constexpr int kitRow_px = 21;
 /// What a player may be asked for in a lesson, from where he is now.
 constexpr double openReach_rad = radFromDeg(15), leanReach_rad = radFromDeg(6);
 
@@ -52,8 +52,8 @@ KitPage::KitPage(Workbench& bench, QWidget* parent)
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    table_->verticalHeader()->setDefaultSectionSize(row_px);
-    table_->verticalHeader()->setMinimumSectionSize(row_px);
+    table_->verticalHeader()->setDefaultSectionSize(kitRow_px);
+    table_->verticalHeader()->setMinimumSectionSize(kitRow_px);
     table_->verticalHeader()->hide();
     content()->addWidget(table_);
     addTitle(tr("Same kit, best technique within reach"));

@@ -125,22 +125,22 @@ QComboBox* makeReleaseChoice(Workbench& bench) {
 }
 
 SwingField* makeSwingField(Workbench& bench) {
-    const Dial dial = Dial::ClubSpeed;
+    constexpr Dial dial = Dial::ClubSpeed;
     auto* field = new SwingField(
         shapeOf(dial, bench.units()), [&bench]() -> const SwingLadder& { return bench.swings(); },
         bench.units());
-    const auto follow = [&bench, dial, field] {
+    const auto follow = [&bench, field] {
         field->setSi(dialOf(bench.state().recipe(), dial));
         field->refresh();
     };
-    QObject::connect(field, &QuantityField::edited, &bench, [&bench, dial](double si) {
+    QObject::connect(field, &QuantityField::edited, &bench, [&bench](double si) {
         BenchState next = bench.state();
         dialOf(next.recipe(), dial) = si;
         bench.edit(next, NumberRow::tr("change the swing"));
     });
     QObject::connect(&bench, &Workbench::changed, field, follow);
     QObject::connect(&bench, &Workbench::swingSizesChanged, field, follow);
-    QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
+    QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, field, follow] {
         field->setUnits(bench.units(), shapeOf(dial, bench.units()));
         follow();
     });
