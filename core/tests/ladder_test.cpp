@@ -189,6 +189,20 @@ TEST(Ladder, NeverFallsWhateverTheShotsSay) {
     }
 }
 
+TEST(Ladder, WhatWasHitHoldsWhatWasNot) {
+    // A short swing that goes far, and a longer one that nobody hit.
+    LadderRequest q = MadeUp(1, {}).request();
+    for (int i = 0; i < 3; ++i)
+        q.shots.push_back({0, 0, 0, {}, 40.0 + i, std::numeric_limits<double>::quiet_NaN(), {}});
+    // A topped ball says nothing of a swing.
+    q.shots.push_back({0, 1, 0, {}, 0.2, 1.0, {}});
+    const Ladder ladder = makeLadder(q);
+    expectMonotone(ladder);
+    EXPECT_NEAR(ladder.lines[0].rungs[0].carry_m, 41.0, 4.0);
+    EXPECT_TRUE(ladder.lines[0].rungs[1].predicted);
+    EXPECT_GE(ladder.lines[0].rungs[1].carry_m, ladder.lines[0].rungs[0].carry_m);
+}
+
 TEST(Ladder, WithoutAnyShotItIsTheBuildsGuess) {
     LadderRequest q = MadeUp(1, {}).request();
     q.shots.clear();

@@ -69,6 +69,11 @@ struct Cell {
     }
 };
 
+/// Its club speed was measured, and the ball was not topped.
+bool isSpeed(const LadderShot& s) {
+    return s.clubSpeed_mps > 0.5 && !(s.carry_m <= leastCarry_m);
+}
+
 /// What does not change with speed: the same set-up, whatever the swing.
 Recipe atRest(Recipe r) {
     r.clubSpeed_mps = Recipe{}.clubSpeed_mps;
@@ -182,7 +187,7 @@ void Maker::findSpeeds() {
     std::vector<std::vector<double>> speeds(n);
     std::map<std::pair<std::size_t, std::size_t>, std::vector<double>> kinds;
     for (const LadderShot& s : q_.shots) {
-        if (!(s.clubSpeed_mps > 0.5)) continue;
+        if (!isSpeed(s)) continue;
         // What the lie took before it was measured, and a shorter grip.
         const double kept = predictor(s.met, s.club).contact().speedKept *
                             (1.0 - (s.declared ? s.declared->gripDown_m : 0.0) / 1.6);
@@ -247,7 +252,7 @@ void Maker::findCarries() {
         const auto place = at.find({line, s.swing});
         if (place == at.end()) continue;
         Cell& c = cells_[place->second];
-        if (s.clubSpeed_mps > 0.5) {
+        if (isSpeed(s)) {
             const double kept = predictor(s.met, s.club).contact().speedKept;
             c.speeds.push_back(std::log(s.clubSpeed_mps / std::max(kept, 0.1)));
         }
@@ -381,12 +386,24 @@ Ladder Maker::make() {
     std::vector<std::vector<double>> values(cells_.size(), std::vector<double>(all.size()));
     // Cells stand by line and swing.
     std::vector<double> rungs;
+    // What is known well holds what is not.
+    VectorXd mean = VectorXd::Zero(static_cast<Index>(cells_.size()));
+    VectorXd square = mean;
+    for (const VectorXd& one : all) {
+        mean += one;
+        square += one.cwiseAbs2();
+    }
+    const double count = static_cast<double>(std::max<std::size_t>(all.size(), 1));
+    std::vector<double> weights;
+    for (Index i = 0; i < mean.size(); ++i)
+        weights.push_back(
+            1.0 / std::max(square[i] / count - (mean[i] / count) * (mean[i] / count), 1e-8));
     for (std::size_t d = 0; d < all.size(); ++d) {
         for (std::size_t from = 0, to = 0; from < cells_.size(); from = to) {
             rungs.clear();
             for (to = from; to < cells_.size() && cells_[to].line == cells_[from].line; ++to)
                 rungs.push_back(cells_[to].model + all[d][static_cast<Index>(to)]);
-            makeMonotone(rungs);
+            makeMonotone(rungs, std::span(weights).subspan(from, to - from));
             for (std::size_t i = from; i < to; ++i)
                 values[i][d] = rungs[i - from];
         }
@@ -464,24 +481,28 @@ Ladder makeLadder(const LadderRequest& request) {
     return Maker(request).make();
 }
 
-void makeMonotone(std::vector<double>& values) {
-    std::vector<std::pair<double, std::size_t>> pools;  // mean, how many
-    for (const double v : values) {
-        pools.emplace_back(v, 1);
-        while (pools.size() > 1 && pools[pools.size() - 2].first > pools.back().first) {
-            const auto [mean, n] = pools.back();
+void makeMonotone(std::vector<double>& values, std::span<const double> weights) {
+    struct Pool {
+        double mean, weight;
+        std::size_t size;
+    };
+    std::vector<Pool> pools;
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        pools.push_back({values[i], weights.empty() ? 1.0 : weights[i], 1});
+        while (pools.size() > 1 && pools[pools.size() - 2].mean > pools.back().mean) {
+            const Pool last = pools.back();
             pools.pop_back();
-            auto& [before, m] = pools.back();
-            const auto a = static_cast<double>(m);
-            const auto b = static_cast<double>(n);
-            before = (a * before + b * mean) / (a + b);
-            m += n;
+            Pool& before = pools.back();
+            const double weight = before.weight + last.weight;
+            before.mean = (before.weight * before.mean + last.weight * last.mean) / weight;
+            before.weight = weight;
+            before.size += last.size;
         }
     }
     std::size_t at = 0;
-    for (const auto& [mean, n] : pools) {
-        for (std::size_t i = 0; i < n; ++i)
-            values[at++] = mean;
+    for (const Pool& pool : pools) {
+        for (std::size_t i = 0; i < pool.size; ++i)
+            values[at++] = pool.mean;
     }
 }
 

@@ -8,6 +8,7 @@
 #include <cstdint>
 #include <limits>
 #include <optional>
+#include <span>
 #include <string>
 #include <vector>
 
@@ -102,7 +103,8 @@ struct Ladder {
 /// are averaged over a grid by their marginal likelihood). Shots count by a rung's own and the
 /// pooled scatter, those far from the rung's middle less (Tukey's biweight), and what a shot met is
 /// taken off by the model. From the joint posterior 2,000 ladders are drawn, and each is made
-/// monotone in the swing by least squares (pooling adjacent violators; projection of the posterior:
+/// monotone in the swing by least squares, each rung weighing as it is known (pooling adjacent
+/// violators; projection of the posterior:
 /// L. Lin and D. B. Dunson, Biometrika 101, 2014): their quantiles are the rungs, so that a longer
 /// swing never carries shorter. The same for the same request. \throws RangeError.
 Ladder makeLadder(const LadderRequest& request);
@@ -148,7 +150,7 @@ std::vector<LadderReach> reachDistance(const Ladder& ladder,
 std::optional<std::size_t> bestReach(const std::vector<LadderReach>& reaches);
 
 /// Least squares projection of \p values on what never falls, by pooling adjacent violators (M.
-/// Ayer et al., Ann. Math. Stat. 26, 1955).
-void makeMonotone(std::vector<double>& values);
+/// Ayer et al., Ann. Math. Stat. 26, 1955). \p weights, all above 0, of each; none: equal ones.
+void makeMonotone(std::vector<double>& values, std::span<const double> weights = {});
 
 }  // namespace wedgeon

@@ -11,9 +11,9 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/ladder/swing_ladder.h"
 #include "wedgeon/lie/reading.h"
 #include "wedgeon/plan/hole_out.h"
-#include "wedgeon/ladder/swing_ladder.h"
 #include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {

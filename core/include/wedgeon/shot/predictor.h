@@ -64,8 +64,8 @@ public:
     /// Speed of the club for a carry, exact to 1 mm of carry. \throws RangeError "carry_m" with
     /// what this recipe reaches when no speed from 0.5 to 60 m/s does.
     double speedForCarry(const Recipe& recipe, double carry_m) const;
-    /// Speed of the club for a distance along the line to where the ball rests, to 1 mm of it; where
-    /// the run jumps over it (a bounce comes or goes), the jump. The softest one that does.
+    /// Speed of the club for a distance along the line to where the ball rests, to 1 mm of it;
+    /// where the run jumps over it (a bounce comes or goes), the jump. The softest one that does.
     /// \throws RangeError "total_m" with what this recipe reaches when no speed does.
     double speedForTotal(const Recipe& recipe, double total_m) const;
     /// Turn of body, path and face together that brings the ball to rest on the target line
