@@ -80,6 +80,7 @@ LadderShots findLadderShots(const ShotList& shots, const Fallback& fallback, con
         counted.push_back(i);
     }
     std::vector<HitSwing> hit;
+    hit.reserve(hits.size());
     for (const auto& [name, h] : hits)
         hit.push_back(
             {name, h.measured ? h.speeds / static_cast<double>(h.measured) : 0.0, h.shots});
