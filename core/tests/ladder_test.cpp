@@ -400,6 +400,21 @@ TEST(Ladder, WaysAreLinesOfTheirOwn) {
     EXPECT_EQ(wayOf(r), Way::High);
 }
 
+TEST(Ladder, AGrippedDownRungHasTheSpeedOfAFullGrip) {
+    MadeUp player(29, {0.0, 0.0, 0.0, 0.0});
+    player.hit(1, 2, 20, 0.03);
+    Recipe down;
+    down.gripDown_m = 0.08;
+    const double slower = 1.0 - 0.08 / 1.6;
+    for (int i = 0; i < 20; ++i)
+        player.request().shots.push_back(
+            {1, 2, 0, down, 0.93 * player.carry(1, 2), slower * player.speed(2), {}});
+    const Ladder ladder = makeLadder(player.request());
+    ASSERT_EQ(ladder.lines[2].way, Way::GrippedDown);
+    EXPECT_NEAR(ladder.lines[2].rungs[2].clubSpeed_mps / player.speed(2), 1.0, 0.015)
+        << "playing it takes the grip off once more";
+}
+
 TEST(Ladder, ARequestThatMeansNothingIsRefusedByName) {
     const auto refused = [](const std::function<void(LadderRequest&)>& spoil) {
         LadderRequest q = MadeUp(1, {}).request();

@@ -108,24 +108,22 @@ bool saysFull(const std::string& name) {
     return plain(name).find("full") != std::string::npos;
 }
 
-/// The length of a swing of that share of a full one's speed.
-double lengthOf(SwingKind kind, double share) {
-    auto [low, high] = lengthRange(kind);
-    for (int i = 0; i < 60; ++i) {
-        const double middle = (low + high) / 2;
-        (speedShare(kind, middle) < share ? low : high) = middle;
-    }
-    // To a thousandth, as people would write it.
-    const LengthRange r = lengthRange(kind);
-    return std::clamp(std::round(low * 1000) / 1000, r.low, r.high);
-}
-
 double median(std::vector<double> v) {
     std::sort(v.begin(), v.end());
     return v[v.size() / 2];
 }
 
 }  // namespace
+
+double lengthOf(SwingKind kind, double share) {
+    const LengthRange range = lengthRange(kind);
+    auto [low, high] = range;
+    for (int i = 0; i < 60; ++i) {
+        const double middle = (low + high) / 2;
+        (speedShare(kind, middle) < share ? low : high) = middle;
+    }
+    return std::clamp(std::round(low * 1000) / 1000, range.low, range.high);
+}
 
 std::string formatSwings(const SwingSet& set) {
     Json out;

@@ -48,11 +48,11 @@ Desk::Desk(const QString& logbook, const Clock& clock)
                 tell(Records);
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
-    connect(&log_, &ShotLog::saved, this, [this] { ladderSoon_.start(); });
+    connect(&log_, &ShotLog::saved, this, &Desk::ladderIsOld);
     connect(&log_, &ShotLog::opened, this, &Desk::logOpened);
     connect(&log_, &ShotLog::recordsChanged, this, [this] {
         bench_.setEveryone(log_.records().everyone);
-        ladderSoon_.start();
+        ladderIsOld();
         tell(Records);
     });
     connect(&log_, &ShotLog::stateChanged, this, [this] { tell(LogState); });
@@ -68,7 +68,7 @@ Desk::Desk(const QString& logbook, const Clock& clock)
             made->ladder.plain.ball == s.conditions.ball) {
             ladder_.play(s.conditions);
         } else {
-            ladderSoon_.start();
+            ladderSoon_.start(ladderAfter_ms);  // somebody waits for another player's
         }
         tell(Givens);
     });
@@ -76,7 +76,7 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     connect(&bench_, &Workbench::unitsChanged, this, [this] { tell(UnitsShown); });
     connect(&shots_, &WatchedShots::shotsChanged, this, [this] {
         wanted_.see(shots_.shots(), bench_.fallback());
-        ladderSoon_.start();
+        ladderIsOld();
         tell(Shots);
     });
     connect(&shots_, &QAbstractItemModel::dataChanged, this, [this] { tell(ShotNotes); });
@@ -107,6 +107,11 @@ void Desk::logOpened() {
     }
 }
 
+void Desk::ladderIsOld() {
+    // Shots that go on coming must not put it off for ever.
+    if (!ladderSoon_.isActive()) ladderSoon_.start();
+}
+
 void Desk::makeLadder() {
     const bool open =
         log_.state() == ShotLog::State::Open || log_.state() == ShotLog::State::ReadOnly;
@@ -126,6 +131,8 @@ void Desk::ladderMade() {
         bench_.setLogged(a.player, swingsOf(a.ladder));
     else if (a.player == bench_.state().player.name)
         bench_.setLogged({}, {});
+    // The day may have changed while it was made.
+    if (a.today != bench_.state().conditions) ladder_.play(bench_.state().conditions);
     tell(Ladders);
 }
 

@@ -84,6 +84,7 @@ private:
     void tell(Part part) { emit changed(part); }
     /// Shows the newest session, with the tuning in use of the strip's player.
     void logOpened();
+    void ladderIsOld();
     void makeLadder();
     void ladderMade();
     void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);

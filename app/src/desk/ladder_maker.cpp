@@ -62,7 +62,11 @@ double shareLost(const LadderAnswer& a, const Conditions& there) {
 LadderMaker::LadderMaker(QObject* parent)
     : QObject(parent),
       maker_(
-          &LadderMaker::make, [this](const Answer& a) { show(a); },
+          &LadderMaker::make,
+          [this](const Answer& a) {
+              player_.forget();  // it plays the former one
+              show(a);
+          },
           [this](const QString& why) { emit failed(why); }),
       player_(
           [](const std::pair<Answer, Conditions>& q) -> Answer {

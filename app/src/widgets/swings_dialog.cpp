@@ -19,6 +19,7 @@
 #include "text/said.h"
 #include "text/swing_text.h"
 #include "wedgeon/error.h"
+#include "wedgeon/store/swing_sets.h"
 #include "widgets/quantity_field.h"
 
 namespace wedgeon {
@@ -119,16 +120,8 @@ SwingsDialog::SwingsDialog(const QString& player, const SwingSet& set, const Swi
         SwingSet now = read(error);
         const auto kind = static_cast<SwingKind>(i);
         if (error.isEmpty() || set_.kind == kind) set_ = now;
-        const LengthRange range = lengthRange(kind);
-        for (SwingName& s : set_.swings) {
-            const double share = speedShare(set_.kind, s.length);
-            double low = range.low, high = range.high;
-            for (int k = 0; k < 40; ++k) {
-                const double middle = (low + high) / 2;
-                (speedShare(kind, middle) < share ? low : high) = middle;
-            }
-            s.length = std::round(100 * low) / 100;
-        }
+        for (SwingName& s : set_.swings)
+            s.length = store::lengthOf(kind, speedShare(set_.kind, s.length));
         set_.kind = kind;
         fill();
     });

@@ -93,6 +93,8 @@ private:
     const Predictor& predictor(std::size_t met, std::size_t club);
     /// Carry of a line at a swing's speed; nothing where the model has no answer.
     std::optional<double> logCarry(std::size_t met, std::size_t line, std::size_t swing);
+    /// Logarithm of the speed at full grip, before the lie took its part.
+    double cleanSpeed(const LadderShot& s);
     void makeLines();
     void findSpeeds();
     void findCarries();
@@ -136,6 +138,12 @@ std::optional<double> Maker::logCarry(std::size_t met, std::size_t line, std::si
         }
     }
     return at->second;
+}
+
+double Maker::cleanSpeed(const LadderShot& s) {
+    const double grip = s.declared ? s.declared->gripDown_m : 0.0;
+    const double kept = predictor(s.met, s.club).contact().speedKept * (1.0 - grip / 1.6);
+    return std::log(s.clubSpeed_mps / std::max(kept, 0.1));
 }
 
 std::size_t Maker::lineOf(const LadderShot& s) const {
@@ -188,10 +196,7 @@ void Maker::findSpeeds() {
     std::map<std::pair<std::size_t, std::size_t>, std::vector<double>> kinds;
     for (const LadderShot& s : q_.shots) {
         if (!isSpeed(s)) continue;
-        // What the lie took before it was measured, and a shorter grip.
-        const double kept = predictor(s.met, s.club).contact().speedKept *
-                            (1.0 - (s.declared ? s.declared->gripDown_m : 0.0) / 1.6);
-        const double clean = std::log(s.clubSpeed_mps / std::max(kept, 0.1));
+        const double clean = cleanSpeed(s);
         speeds[s.swing].push_back(clean);
         kinds[{lineOf(s), s.swing}].push_back(clean);
     }
@@ -252,10 +257,7 @@ void Maker::findCarries() {
         const auto place = at.find({line, s.swing});
         if (place == at.end()) continue;
         Cell& c = cells_[place->second];
-        if (isSpeed(s)) {
-            const double kept = predictor(s.met, s.club).contact().speedKept;
-            c.speeds.push_back(std::log(s.clubSpeed_mps / std::max(kept, 0.1)));
-        }
+        if (isSpeed(s)) c.speeds.push_back(cleanSpeed(s));
         if (!(s.carry_m > leastCarry_m)) continue;
         const auto there = logCarry(s.met, line, s.swing);
         if (!there) continue;

@@ -89,10 +89,6 @@ LadderView::LadderView(Desk& desk, QWidget* parent)
     row->addWidget(makeLadder(), 1);
     side_ = makeCard();
     row->addWidget(side_);
-    connect(&maker_, &LadderMaker::made, this, [this] {
-        trouble_.clear();
-        if (isVisible()) tell();
-    });
     connect(&maker_, &LadderMaker::failed, this, [this](const QString& why) {
         trouble_ = why;
         if (isVisible()) tell();
@@ -253,6 +249,7 @@ void LadderView::refresh(Desk::Parts parts) {
         const Units& u = bench_.units();
         target_->setShape({tr("Distance"), u.lengthName(), u.lengthFactor(), 1, 400, 1, 0});
     }
+    if (parts & Desk::Ladders) trouble_.clear();
     if (parts & (Desk::UnitsShown | Desk::Ladders | Desk::Givens)) tell();
 }
 
@@ -351,7 +348,7 @@ void LadderView::tellTarget() {
         return;
     }
     const Ladder& ladder = a->ladder;
-    double costs = 0.0, most = 0.0;
+    double gained_m = 0.0;  // by today, where that is most
     for (const std::size_t l : shownLines()) {
         const LadderLine& line = ladder.lines[l];
         LadderScene::Row row;
@@ -365,12 +362,12 @@ void LadderView::tellTarget() {
             row.rungs.push_back({text::swingName(ladder.swings.swings[r.swing].name), p.carry_m,
                                  p.total_m, r.shotsLow80_m * day, r.shotsHigh80_m * day, r.carry_m,
                                  r.shots});
-            if (std::abs(p.carry_m - r.carry_m) > std::abs(most)) most = p.carry_m - r.carry_m;
+            if (std::abs(p.carry_m - r.carry_m) > std::abs(gained_m))
+                gained_m = p.carry_m - r.carry_m;
         }
         scene.rows.push_back(std::move(row));
     }
-    costs = most;
-    scene.otherDay = std::abs(costs) > 0.3;
+    scene.otherDay = std::abs(gained_m) > 0.3;
     drawing_->show(scene);
 
     const auto all = reaches();
@@ -401,11 +398,11 @@ void LadderView::tellTarget() {
     }
     if (scene.otherDay) {
         why += QLatin1Char(' ') +
-               (costs < 0
+               (gained_m < 0
                     ? tr("Today costs up to %1 against a calm, mild day on short grass (dotted).")
                     : tr("Today gives up to %1 more than a calm, mild day on short grass "
                          "(dotted)."))
-                   .arg(u.length(std::abs(costs), 1));
+                   .arg(u.length(std::abs(gained_m), 1));
     }
     if (ladder.isGuess()) why += QLatin1Char(' ') + tr("All of it is a guess: no shot is logged.");
     headline_->setTexts(sentence, why);

@@ -35,6 +35,10 @@ private:
     Logbook& logbook_;
 };
 
+/// The length of a swing of that share of a full one's speed, to a thousandth, as people would
+/// write it.
+double lengthOf(SwingKind kind, double speedShare);
+
 /// Whether two names mean one swing: "Hip-high" and "hip high" do.
 bool sameSwing(std::string_view a, std::string_view b);
 
