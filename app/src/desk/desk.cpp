@@ -12,9 +12,10 @@ namespace wedgeon {
 namespace {
 
 constexpr int rememberAfter_ms = 500;
-constexpr int ladderAfter_ms = 300, ladderAtMost_ms = 60'000;
-/// A ladder of a large logbook is made again less often: for a tenth of the time at most.
-constexpr int ladderRest = 10;
+/// The pause after which a ladder is made: longer where the logbook takes long to read, but no
+/// longer than there is between the shots of a player.
+constexpr int ladderAfter_ms = 300, ladderAtMost_ms = 2000;
+constexpr int ladderRest = 10;  // times what making it took
 
 }  // namespace
 
@@ -108,8 +109,8 @@ void Desk::logOpened() {
 }
 
 void Desk::ladderIsOld() {
-    // Shots that go on coming must not put it off for ever.
-    if (!ladderSoon_.isActive()) ladderSoon_.start();
+    // A flood of shots or an import goes first: it is made in the first pause.
+    ladderSoon_.start();
 }
 
 void Desk::makeLadder() {
