@@ -94,7 +94,7 @@ void MainWindow::makeFrame() {
     auto* trouble = new TroubleBar;
     stack_ = new QStackedWidget;
     lesson_ = new LessonLine;
-    column->addWidget(new GivensStrip(desk_.bench(), desk_.log()));
+    column->addWidget(new GivensStrip(desk_));
     column->addWidget(trouble);
     column->addWidget(notice_);
     column->addWidget(stack_, 1);
@@ -295,8 +295,9 @@ void MainWindow::savePicture() {
     if (path.isEmpty()) return;
     const QString name = QFileInfo(path).fileName();
     View* shown = shownView();
-    const auto paint = [&](QPainter& p) { shown->paintPicture(p, shown->size()); };
-    if (savePage(path, shown->size(), palette().color(QPalette::Window), paint)) {
+    const auto paint = [&](QPainter& p, const QRectF&) { shown->paintPicture(p, shown->size()); };
+    if (savePages(path, PageForm::ofPixels(shown->size(), palette().color(QPalette::Window)),
+                  {paint})) {
         notice_->showResult(tr("Saved to %1.").arg(name));
     } else {
         notice_->showError(tr("%1 could not be written.").arg(name));

@@ -51,6 +51,26 @@ protected:
     std::vector<store::ShotRecord> academy_;
 };
 
+TEST_F(ChartTest, FaceToPathIsDrawnFilteredAndShownBesideTheShot) {
+    openAcademy();
+    const auto open = [](const store::ShotRecord& r) {
+        return r.has(Quantity::FaceToPath) &&
+               r[Quantity::FaceAngle] - r[Quantity::ClubPath] > radFromDeg(2);
+    };
+    filter("facetopath>2");
+    EXPECT_EQ(shown(), countIf(open));
+    EXPECT_GT(shown(), 0);
+    chooseRow(0);
+    const auto labels = window_->findChildren<QLabel*>();
+    EXPECT_TRUE(std::any_of(labels.begin(), labels.end(), [](const QLabel* l) {
+        return l->isVisible() && l->text() == QStringLiteral("face to path");
+    }));
+    action(QStringLiteral("Shots as chart"))->trigger();
+    choose("Up", "Face to path");
+    EXPECT_TRUE(chart()->accessibleDescription().startsWith(QStringLiteral("Face to path of")))
+        << chart()->accessibleDescription().toStdString();
+}
+
 TEST_F(ChartTest, TheFilterTakesWordsKindsNumbersAndTheirOpposites) {
     openAcademy();
     const auto player = [](const store::ShotRecord& r) { return r[Label::Player] == "Runa Vale"; };

@@ -3,8 +3,12 @@
 // Ladder and swings, driven as a coach does it.
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QPrintPreviewDialog>
+#include <QPrintPreviewWidget>
+#include <QPrinter>
 #include <QProcess>
 #include <QTableWidget>
+#include <QTimer>
 
 #include "academy.h"
 #include "text/swing_text.h"
@@ -219,6 +223,10 @@ TEST_F(LadderViewTest, APlayersOwnSwingsAreWrittenDownAndBecomeRungs) {
     auto* table = byName<QTableWidget>(QStringLiteral("Swings, the shortest first"), dialog);
     ASSERT_EQ(table->rowCount(), 3);
     EXPECT_EQ(table->item(0, 0)->text(), QStringLiteral("hip high"));
+    // What his shots say, with its spread.
+    EXPECT_TRUE(table->item(0, 3)->text().contains(
+        QRegularExpression(QStringLiteral("^[0-9.]+ ± [0-9.]+.m/s, [0-9]+ shots$"))))
+        << table->item(0, 3)->text().toStdString();
     press(QStringLiteral("Add a swing"));
     ASSERT_EQ(table->rowCount(), 4);
     table->item(3, 0)->setText(QStringLiteral("all of it"));
@@ -238,6 +246,49 @@ TEST_F(LadderViewTest, APlayersOwnSwingsAreWrittenDownAndBecomeRungs) {
     EXPECT_TRUE(guess.predicted);
     EXPECT_GT(guess.carry_m, made()->ladder.lines[0].rungs[2].carry_m);
     EXPECT_TRUE(drawing()->accessibleDescription().contains(QStringLiteral("all of it")));
+    // Logbook and bench come back and go again together, as one step.
+    const auto keptSwings = [&] {
+        settle();
+        auto now = store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly);
+        const auto all = store::SwingSets(now).all();
+        const auto its = all.find("Runa Vale");
+        return its == all.end() ? std::size_t{0} : its->second.swings.size();
+    };
+    ASSERT_TRUE(bench().player.swings);
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_FALSE(bench().player.swings);
+    EXPECT_EQ(keptSwings(), 0u);
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return made()->ladder.swings.swings.size() == 3; }, patience(10000)));
+    action(QStringLiteral("Redo"))->trigger();
+    EXPECT_EQ(bench().player.swings->swings.size(), 4u);
+    EXPECT_EQ(keptSwings(), 4u);
+}
+
+TEST_F(LadderViewTest, TheCardIsPrintedFromItsPreview) {
+    openAcademy();
+    const QString pdf = folder_.filePath(QStringLiteral("printed.pdf"));
+    auto* units = byName<QComboBox>(QStringLiteral("Units of the card"));
+    units->setCurrentIndex(1);
+    emit units->activated(1);
+    int pages = 0;
+    QTimer::singleShot(200, window_.get(), [&] {
+        auto* dialog = window_->findChild<QPrintPreviewDialog*>();
+        ASSERT_TRUE(dialog);
+        auto* preview = dialog->findChild<QPrintPreviewWidget*>();
+        pages = preview->pageCount();
+        dialog->printer()->setOutputFileName(pdf);
+        preview->print();
+        dialog->reject();
+    });
+    action(QStringLiteral("Print the pocket card"))->trigger();
+    EXPECT_EQ(pages, 2) << "one for each unit system";
+    QProcess text;
+    text.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), pdf, QStringLiteral("-")});
+    ASSERT_TRUE(text.waitForFinished(20000));
+    const QString page = QString::fromUtf8(text.readAllStandardOutput());
+    for (const char* word : {"Runa Vale", "50 gap", "hip high", "yd"})
+        EXPECT_TRUE(page.contains(QLatin1String(word))) << word << " in " << page.toStdString();
 }
 
 }  // namespace

@@ -14,6 +14,7 @@
 
 #include "start_state.h"
 #include "text/schools.h"
+#include "text/swing_text.h"
 #include "text/units.h"
 #include "views/shape/shape_view.h"
 #include "wedgeon/explain/explain.h"
@@ -179,7 +180,12 @@ TEST_F(DrawerTest, EverySchoolLoadsAndItsClaimsAreTheCores) {
                                                            : QStringLiteral("no difference");
             EXPECT_TRUE(line.contains(words)) << line.toStdString();
             const MeasureInfo& m = info(all.claims[c].claim.measure);
-            if (m.measure != Measure::Spin) {
+            if (m.measure == Measure::ClubSpeed) {
+                EXPECT_TRUE(line.contains(text::swingInShort(window_->desk.bench().swings(),
+                                                             all.claims[c].here,
+                                                             window_->desk.bench().units())))
+                    << line.toStdString();
+            } else if (m.measure != Measure::Spin) {
                 EXPECT_NEAR(
                     numberAfter(line.mid(line.lastIndexOf(QStringLiteral(" to "))), QString()),
                     all.claims[c].here * m.factor, 0.051)

@@ -6,6 +6,7 @@
 #include <QDoubleSpinBox>
 
 #include "start_state.h"
+#include "text/swing_text.h"
 #include "wedgeon/shot/spin_window.h"
 #include "wedgeon/simulate/simulate.h"
 #include "wedgeon/units.h"
@@ -72,13 +73,35 @@ TEST_F(ShapeTest, DraggingTheWeightMovesTheLowPoint) {
     EXPECT_GT(numberAfter(faceOn()->accessibleDescription(), QStringLiteral("Low point")), before);
 }
 
+TEST_F(ShapeTest, TheFeetTurnAloneAndTheShouldersTakeThemAlong) {
+    const auto line = [&](const char* of) {
+        return numberAfter(face()->accessibleDescription(), QString::fromLatin1(of));
+    };
+    const QString flown = flight();
+    drag(face(), face()->handles()[2].at, {-14, 0});
+    EXPECT_TRUE(face()->accessibleDescription().contains(
+        QRegularExpression(QStringLiteral("Shoulders straight, feet [0-9.]+° left"))))
+        << face()->accessibleDescription().toStdString();
+    const double feet = line("feet");
+    EXPECT_GT(feet, 5);
+    EXPECT_EQ(flight(), flown) << "the swing follows the shoulders";
+    drag(face(), face()->handles()[1].at, {-14, 0});
+    EXPECT_GT(line("Shoulders"), 5);
+    EXPECT_NEAR(line("feet"), line("Shoulders") + feet, 0.11);
+    action(QStringLiteral("Recipes and schools"))->trigger();
+    EXPECT_NEAR(byName<QDoubleSpinBox>(QStringLiteral("Feet turned"))->value(), -feet, 0.06);
+    action(QStringLiteral("Undo"))->trigger();
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(window_->desk.bench().state().recipe(), startRecipe());
+}
+
 TEST_F(ShapeTest, DraggingTheBodyLineTurnsTheStanceAndSwungAlongItThePath) {
     const auto body = [&] {
-        return numberAfter(face()->accessibleDescription(), QStringLiteral("Body"));
+        return numberAfter(face()->accessibleDescription(), QStringLiteral("Shoulders"));
     };
     drag(face(), face()->handles()[1].at, {-14, 0});
     EXPECT_TRUE(face()->accessibleDescription().contains(
-        QRegularExpression(QStringLiteral("Body [0-9.]+° left"))))
+        QRegularExpression(QStringLiteral("Shoulders [0-9.]+° left"))))
         << face()->accessibleDescription().toStdString();
     EXPECT_GT(body(), 5);
     const QString before = face()->accessibleDescription();
@@ -177,8 +200,8 @@ TEST_F(ShapeTest, UnitsChangeEveryNumberAndNothingElse) {
     const QString worth =
         byName<Drawing>(QStringLiteral("What a step is worth here"))->accessibleDescription();
     Recipe faster = startRecipe();
-    faster.clubSpeed_mps += 0.44704;
-    EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 mph: ")),
+    faster.clubSpeed_mps = window_->desk.bench().swings().besides(faster.clubSpeed_mps)->speed_mps;
+    EXPECT_NEAR(numberAfter(worth, QStringLiteral("mph): ")),
                 (startPredictor().shot(faster).flight.carry_m -
                  startPredictor().shot(startRecipe()).flight.carry_m) /
                     0.9144,
@@ -290,8 +313,10 @@ TEST_F(ShapeTest, DrawingsSayWhatTheCoreComputes) {
     const QString worth =
         byName<Drawing>(QStringLiteral("What a step is worth here"))->accessibleDescription();
     Recipe faster = r;
-    faster.clubSpeed_mps += 1;
-    EXPECT_NEAR(numberAfter(worth, QStringLiteral("1 m/s: ")),
+    const Rung* longer = window_->desk.bench().swings().besides(r.clubSpeed_mps);
+    faster.clubSpeed_mps = longer->speed_mps;
+    EXPECT_TRUE(worth.contains(text::swingName(longer->swing))) << worth.toStdString();
+    EXPECT_NEAR(numberAfter(worth, QStringLiteral("m/s): ")),
                 g.shot(faster).flight.carry_m - shot.flight.carry_m, 0.051);
 }
 

@@ -7,6 +7,7 @@
 #include <array>
 #include <nlohmann/json.hpp>
 #include <stdexcept>
+#include <utility>
 
 #include "wedgeon/ladder/ladder.h"
 #include "wedgeon/store/ladder_shots.h"
@@ -50,11 +51,12 @@ std::string number(double v) {
 std::string csvOf(const Json& rungs) {
     std::string out =
         "wedge,recipe,swing,club_speed [m/s],carry [m],carry_low80 [m],carry_high80 [m],"
-        "shots_low80 [m],shots_high80 [m],total [m],shots,newest,predicted\n";
+        "shots_low80 [m],shots_high80 [m],total [m],shots,newest,predicted,club_speed_sd [m/s]\n";
     for (const Json& r : rungs) {
         std::string line;
+        const char* separator = "";
         for (const auto& [key, value] : r.items()) {
-            if (!line.empty()) line += ',';
+            line += std::exchange(separator, ",");
             if (value.is_string()) {
                 line += cell(value.get<std::string>());
             } else if (value.is_number_float()) {
@@ -121,6 +123,7 @@ std::string ladderOf(const std::string& logbook, const std::string& player, bool
             rung["shots"] = r.shots;
             rung["newest"] = r.newest.empty() ? Json(nullptr) : Json(r.newest);
             rung["predicted"] = r.predicted;
+            rung["club_speed_sd_mps"] = r.speedSd_mps > 0.0 ? Json(r.speedSd_mps) : Json(nullptr);
             out["rungs"].push_back(std::move(rung));
         }
     }

@@ -119,6 +119,47 @@ TEST(Delivery, ThePathFollowsTheSwingLineAndTheFaceTheFace) {
     }
 }
 
+TEST(Delivery, TheFeetAloneChangeNothing) {
+    test::RandomCases random(17);
+    for (int i = 0; i < 20; ++i) {
+        Recipe turned = random.recipe();
+        const Swing before = calcSwing(wedge, turned);
+        turned.feetTurn_rad = radFromDeg(-20);
+        const Swing after = calcSwing(wedge, turned);
+        EXPECT_EQ(after.delivery.path_rad, before.delivery.path_rad);
+        EXPECT_EQ(after.delivery.faceAngle_rad, before.delivery.faceAngle_rad);
+    }
+    Recipe crossed;
+    crossed.feetTurn_rad = radFromDeg(50);
+    EXPECT_THROW(crossed.validate(), RangeError);
+}
+
+TEST(Delivery, AnOpenedOrLeanedLoftPlaysAsAnother) {
+    Recipe r;
+    r.release = Release::Hold;
+    const PlayedLoft plain = findPlayedLoft(wedge, r);
+    EXPECT_NEAR(plain.playsAs_rad, wedge.loft_rad, 1e-12);
+    r.lean_rad = radFromDeg(8);
+    const PlayedLoft leaned = findPlayedLoft(wedge, r);
+    // The shaft is tilted to the player, so that a lean seen face-on does not take all of itself.
+    EXPECT_LT(leaned.byLean_rad, radFromDeg(-6));
+    EXPECT_GT(leaned.byLean_rad, radFromDeg(-8));
+    EXPECT_NEAR(leaned.playsAs_rad, wedge.loft_rad + leaned.byLean_rad, 1e-12);
+    EXPECT_EQ(leaned.byOpening_rad, 0.0);
+    r.open_rad = radFromDeg(20);
+    const PlayedLoft both = findPlayedLoft(wedge, r);
+    EXPECT_GT(both.byOpening_rad, radFromDeg(3));
+    EXPECT_GT(both.playsAs_rad, leaned.playsAs_rad);
+    Recipe only = r;
+    only.lean_rad = 0.0;
+    EXPECT_NEAR(findPlayedLoft(wedge, only).playsAs_rad,
+                wedge.loft_rad + findPlayedLoft(wedge, only).byOpening_rad, 1e-12);
+    // The ball back leans the shaft as well.
+    Recipe back;
+    back.ballForward_m = -0.05;
+    EXPECT_LT(findPlayedLoft(wedge, back).byLean_rad, radFromDeg(-3));
+}
+
 TEST(Delivery, TheOpeningForAFaceAngleIsFoundAgain) {
     test::RandomCases random(16);
     for (int i = 0; i < 100; ++i) {

@@ -485,6 +485,19 @@ TEST(SwingLadder, ASpeedSaidInSwingsIsThatSpeed) {
     EXPECT_FALSE(ladder.speedOf({"nose-high", "full", 0.5}));
 }
 
+TEST(SwingLadder, BesidesASwingStandsTheNextLongerOrAtTheTopTheNextShorter) {
+    const SwingLadder ladder(
+        std::vector<Rung>{{"low", 10, 0, 0}, {"middle", 15, 0, 0}, {"high", 20, 0, 0}});
+    EXPECT_EQ(ladder.besides(5)->swing, "low");
+    EXPECT_EQ(ladder.besides(10)->swing, "middle");
+    EXPECT_EQ(ladder.besides(14.9)->swing, "high") << "that is the middle one already";
+    EXPECT_EQ(ladder.besides(17)->swing, "high");
+    EXPECT_EQ(ladder.besides(20)->swing, "middle");
+    EXPECT_EQ(ladder.besides(30)->swing, "high");
+    EXPECT_EQ(SwingLadder(std::vector<Rung>{{"only", 10, 0, 0}}).besides(10), nullptr);
+    EXPECT_EQ(SwingLadder().besides(10), nullptr);
+}
+
 TEST(SwingLadder, OwnSwingsWithWhatIsTunedOfThem) {
     PlayerModel player;
     SwingSet own{SwingKind::Clock, {}, {{"eight", 8, {}}, {"nine", 9, {}}, {"ten", 10, 25.0}}};

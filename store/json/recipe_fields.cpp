@@ -29,6 +29,7 @@ constexpr std::array numbers{
     NumberField{"handle_raised_cm", &Recipe::handleRaised_m, 100.0},
     NumberField{"grip_down_cm", &Recipe::gripDown_m, 100.0},
     NumberField{"body_line_deg", &Recipe::bodyLine_rad, deg},
+    NumberField{"feet_turn_deg", &Recipe::feetTurn_rad, deg},
 };
 
 template <class Enum>

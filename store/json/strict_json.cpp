@@ -84,4 +84,12 @@ json parseStrict(std::string_view text, std::size_t deepest) {
     return document;
 }
 
+json parseDocument(std::string_view text) {
+    try {
+        return parseStrict(text);
+    } catch (const json::exception& e) {
+        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
+    }
+}
+
 }  // namespace wedgeon::store

@@ -16,4 +16,7 @@ inline constexpr std::size_t deepestJson = 64;
 /// recurses) and for a field that an object has twice (one of the two would silently win).
 nlohmann::json parseStrict(std::string_view text, std::size_t deepest = deepestJson);
 
+/// The same of a whole document. \throws StoreError Malformed, with what the parser says.
+nlohmann::json parseDocument(std::string_view text);
+
 }  // namespace wedgeon::store

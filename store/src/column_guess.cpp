@@ -39,6 +39,7 @@ constexpr std::array rules{
     Rule{Q::ClubSpeed, "clubhead speed", ""},
     Rule{Q::AttackAngle, "attack", ""},
     Rule{Q::AttackAngle, "aoa", ""},
+    Rule{Q::FaceToPath, "face path", ""},
     Rule{Q::ClubPath, "path", "face"},
     Rule{Q::FaceAngle, "face angle", "path"},
     Rule{Q::FaceAngle, "face target", "path"},
@@ -166,7 +167,7 @@ ColumnGuess guessColumn(std::string_view header, std::size_t column) {
             return guess;
         }
     }
-    for (std::size_t q = 0; q < quantityCount; ++q) {
+    for (std::size_t q = 0; q < allQuantityCount; ++q) {
         std::string key;
         for (const auto& w : text::words(info(static_cast<Quantity>(q)).key))
             key += w;

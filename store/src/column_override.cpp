@@ -25,7 +25,7 @@ ColumnOverride parseOverride(std::string_view said) {
         throw StoreError(Fault::Malformed, {Says::OverrideForm, text::shown(said)});
     const std::string_view key = text::trimmed(what.substr(0, open));
     const std::string_view unitText = what.substr(open + 1, what.size() - open - 2);
-    for (std::size_t i = 0; i < quantityCount; ++i) {
+    for (std::size_t i = 0; i < allQuantityCount; ++i) {
         const QuantityInfo& q = info(static_cast<Quantity>(i));
         if (q.key != key) continue;
         const auto unit = findUnit(unitText);

@@ -14,15 +14,11 @@ namespace {
 
 template <class Read>
 auto parseObject(std::string_view json, const Read& read) {
-    try {
-        const nlohmann::json root = parseStrict(json);
-        Fields in(root, "");
-        auto value = read(in);
-        in.finish();
-        return value;
-    } catch (const nlohmann::json::exception& e) {
-        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
-    }
+    const nlohmann::json root = parseDocument(json);
+    Fields in(root, "");
+    auto value = read(in);
+    in.finish();
+    return value;
 }
 
 }  // namespace

@@ -31,12 +31,7 @@ std::string formatMapping(const ColumnMapping& mapping) {
 }
 
 ColumnMapping parseMapping(const std::string& text) {
-    nlohmann::json document;
-    try {
-        document = parseStrict(text);
-    } catch (const nlohmann::json::exception& e) {
-        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
-    }
+    const nlohmann::json document = parseDocument(text);
     Fields top(document, "");
     ColumnMapping out;
     for (Fields& in : top.children("columns", mostColumns)) {

@@ -77,6 +77,18 @@ std::shared_ptr<const Records> withTuningInUse(const Records& records, const std
     return out;
 }
 
+std::shared_ptr<const Records> withSwings(const Records& records, const std::string& player,
+                                          std::shared_ptr<const SwingSet> swings) {
+    auto out = std::make_shared<Records>(records);
+    auto everyone = std::make_shared<Players>(*records.everyone);
+    PlayerModel model = records.modelOf(player);
+    model.swings = std::move(swings);
+    (*everyone)[player] = std::move(model);
+    addOtherNames(*out, *everyone);
+    out->everyone = std::move(everyone);
+    return out;
+}
+
 std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former) {
     auto out = std::make_shared<Records>();
     out->sessions = logbook.sessions();

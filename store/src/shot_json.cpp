@@ -19,7 +19,7 @@ ShotRecord readShot(Fields& in) {
         const auto label = static_cast<Label>(i);
         shot[label] = in.word(labelKey(label), "");
     }
-    for (std::size_t i = 0; i < quantityCount; ++i) {
+    for (std::size_t i = 0; i < allQuantityCount; ++i) {
         const QuantityInfo& q = info(static_cast<Quantity>(i));
         const std::string_view key = siKey(q.quantity);
         if (!in.has(key)) continue;
@@ -27,7 +27,11 @@ ShotRecord readShot(Fields& in) {
         if (!(value >= q.low && value <= q.high)) {
             in.refuse(Says::FieldOutsideQuantity, key, q.quantity);
         }
-        shot[q.quantity] = value;
+        if (q.quantity != Quantity::FaceToPath) {
+            shot[q.quantity] = value;
+        } else if (!shot.takeFaceToPath(value)) {
+            in.refuse(Says::FieldFaceToPath, key);
+        }
     }
     in.finish();
     return shot;
@@ -44,7 +48,7 @@ void writeShotsJson(std::ostream& out, std::span<const ShotRecord> shots) {
             const auto label = static_cast<Label>(i);
             if (!shot[label].empty()) one[std::string(labelKey(label))] = shot[label];
         }
-        for (std::size_t i = 0; i < quantityCount; ++i) {
+        for (std::size_t i = 0; i < allQuantityCount; ++i) {
             const auto q = static_cast<Quantity>(i);
             if (shot.has(q)) one[std::string(siKey(q))] = shot[q];
         }

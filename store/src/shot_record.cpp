@@ -15,7 +15,7 @@ constexpr double rpm(double r) {
     return radpsFromRpm(r);
 }
 
-constexpr std::array<QuantityInfo, quantityCount> infos{{
+constexpr std::array<QuantityInfo, allQuantityCount> infos{{
     {Quantity::Loft, "loft", Dimension::Angle, deg(15), deg(75)},
     {Quantity::ClubSpeed, "club_speed", Dimension::Speed, 0.5, 60},
     {Quantity::AttackAngle, "attack_angle", Dimension::Angle, deg(-40), deg(20)},
@@ -34,6 +34,7 @@ constexpr std::array<QuantityInfo, quantityCount> infos{{
     {Quantity::Release, "release", Dimension::Length, -40, 100},
     {Quantity::Total, "total", Dimension::Length, 0, 300},
     {Quantity::Side, "side", Dimension::Length, -100, 100, true},
+    {Quantity::FaceToPath, "face_to_path", Dimension::Angle, deg(-121), deg(121), true},
 }};
 
 constexpr bool isInOrder() {
@@ -68,8 +69,8 @@ const QuantityInfo& info(Quantity quantity) {
     return infos[static_cast<std::size_t>(quantity)];
 }
 std::string_view siKey(Quantity quantity) {
-    static const std::array<std::string, quantityCount> keys = [] {
-        std::array<std::string, quantityCount> out;
+    static const std::array<std::string, allQuantityCount> keys = [] {
+        std::array<std::string, allQuantityCount> out;
         for (std::size_t i = 0; i < out.size(); ++i)
             out[i].append(infos[i].key).append(siUnit(infos[i].dimension));
         return out;
@@ -78,6 +79,16 @@ std::string_view siKey(Quantity quantity) {
 }
 std::string_view labelKey(Label label) {
     return labelKeys[static_cast<std::size_t>(label)];
+}
+
+bool ShotRecord::takeFaceToPath(double angle_rad) {
+    constexpr double sameAngle_rad = deg(0.5);  // all three may be rounded
+    const ShotRecord& known = *this;
+    const bool path = has(Quantity::ClubPath), face = has(Quantity::FaceAngle);
+    if (path && face) return std::abs(known[Quantity::FaceToPath] - angle_rad) <= sameAngle_rad;
+    if (path) (*this)[Quantity::FaceAngle] = known[Quantity::ClubPath] + angle_rad;
+    if (face) (*this)[Quantity::ClubPath] = known[Quantity::FaceAngle] - angle_rad;
+    return path || face;
 }
 
 }  // namespace wedgeon::store

@@ -209,7 +209,7 @@ private:
     }
 
     void guessColumns(const DelimitedRow* units) {
-        std::array<bool, quantityCount> taken{};
+        std::array<bool, allQuantityCount> taken{};
         std::array<bool, labelCount> labelTaken{};
         for (std::size_t i = 0; i < header_.cells.size(); ++i) {
             ColumnGuess g = guessColumn(header_.cells[i], i + 1);
@@ -251,6 +251,15 @@ private:
             }
             columns_.push_back(c);
             result_.columns.push_back(std::move(g));
+        }
+        const auto has = [&](Quantity q) { return taken[static_cast<std::size_t>(q)]; };
+        if (!has(Quantity::FaceToPath) || has(Quantity::FaceAngle) || has(Quantity::ClubPath))
+            return;
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            ColumnGuess& g = result_.columns[i];
+            if (g.quantity != Quantity::FaceToPath) continue;
+            g.note = Says::FaceToPathAlone;
+            giveUp(i);
         }
     }
 
@@ -458,6 +467,8 @@ private:
         rememberWords(row);
         ShotRecord shot;
         bool measured = false;
+        std::optional<std::size_t> faceToPath;  // its column
+        double faceToPath_rad = 0.0;
         std::vector<RefusedCell> held;
         for (std::size_t i = 0; i < row.cells.size(); ++i) {
             if (i >= columns_.size()) {
@@ -480,12 +491,18 @@ private:
                 }
             } else if (guess.quantity) {
                 const auto value = readNumber(row, i, held);
-                if (value) {
+                if (value && *guess.quantity == Quantity::FaceToPath) {
+                    faceToPath = i;
+                    faceToPath_rad = *value;
+                } else if (value) {
                     shot[*guess.quantity] = *value;
                     measured = measured || *guess.quantity != Quantity::Loft;
                 }
             }
         }
+        if (faceToPath && !shot.takeFaceToPath(faceToPath_rad))
+            held.push_back({row.line, *faceToPath + 1, result_.columns[*faceToPath].header,
+                            text::shown(row.cells[*faceToPath]), Says::FaceToPathDiffers});
         if (!measured && held.size() > 2 && allTextual(held)) {
             // A second row of names: one line says it better than one for each of its cells.
             return refuseRow(row, Says::NoNumberInRow);

@@ -64,7 +64,7 @@ void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots) {
     };
     for (const Label l : before)
         cell(std::string(labelKey(l)));
-    for (std::size_t i = 0; i < quantityCount; ++i) {
+    for (std::size_t i = 0; i < allQuantityCount; ++i) {
         const QuantityInfo& q = info(static_cast<Quantity>(i));
         cell(std::string(q.key) + " [" + std::string(ownUnit(q.dimension).name) + "]");
     }
@@ -75,7 +75,7 @@ void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots) {
         separator = "";
         for (const Label l : before)
             cell(shot[l]);
-        for (std::size_t i = 0; i < quantityCount; ++i) {
+        for (std::size_t i = 0; i < allQuantityCount; ++i) {
             const QuantityInfo& q = info(static_cast<Quantity>(i));
             out << separator;
             if (shot.has(q.quantity)) {

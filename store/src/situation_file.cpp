@@ -100,12 +100,7 @@ Json clubToJson(const BagClub& club) {
 Situation parseSituation(std::string_view text) {
     if (text.size() > mostBytes)
         throw StoreError(Fault::TooLarge, {Says::SituationTooLarge, mostBytes >> 20});
-    nlohmann::json document;
-    try {
-        document = parseStrict(text);
-    } catch (const nlohmann::json::exception& e) {
-        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
-    }
+    const nlohmann::json document = parseDocument(text);
     Fields top(document, "");
     if (top.word("format", "") != formatName)
         throw StoreError(Fault::Malformed, {Says::FormatNot, formatName, formatVersion});

@@ -143,12 +143,7 @@ std::string formatSwings(const SwingSet& set) {
 SwingSet parseSwings(std::string_view text) {
     if (text.size() > mostSwingBytes)
         throw StoreError(Fault::Malformed, {Says::TextTooLongBytes, mostSwingBytes});
-    nlohmann::json document;
-    try {
-        document = parseStrict(text);
-    } catch (const nlohmann::json::exception& e) {
-        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
-    }
+    const nlohmann::json document = parseDocument(text);
     Fields top(document, "");
     SwingSet out;
     out.kind = static_cast<SwingKind>(readWord(top, "kind", kinds[0], kinds));

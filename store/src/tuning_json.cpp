@@ -230,12 +230,7 @@ std::string formatTuning(const Tuning& tuning) {
 }
 
 Tuning parseTuning(const std::string& json) {
-    nlohmann::json document;
-    try {
-        document = parseStrict(json);
-    } catch (const nlohmann::json::exception& e) {
-        throw StoreError(Fault::Malformed, {Says::NotJson, e.what()});
-    }
+    const nlohmann::json document = parseDocument(json);
     Fields in(document, "");
     Tuning out;
     // The first model's did not say so.

@@ -85,7 +85,9 @@ TEST(Header, TheSameQuantityUnderManyNames) {
     for (const char* name : {"Descent Angle", "landing_angle", "Land Angle"}) {
         EXPECT_EQ(quantity(name), Quantity::LandingAngle) << name;
     }
-    EXPECT_FALSE(quantity("face to path"));
+    for (const char* name : {"face to path", "Face-to-Path (deg)", "face_to_path [deg]"}) {
+        EXPECT_EQ(quantity(name), Quantity::FaceToPath) << name;
+    }
     EXPECT_FALSE(quantity("side spin"));
     EXPECT_FALSE(quantity("mood"));
     EXPECT_EQ(guessColumn("Player Name", 1).label, Label::Player);

@@ -97,13 +97,39 @@ TEST(ShotFile, TellsLikeNamesApart) {
         "launch direction\n50,46,1,2,3,400,5,6,7\n");
     EXPECT_EQ(r.columns[0].quantity, Quantity::SpinLoft);
     EXPECT_EQ(r.columns[1].quantity, Quantity::DynamicLoft);
-    EXPECT_FALSE(r.columns[2].quantity);
+    EXPECT_EQ(r.columns[2].quantity, Quantity::FaceToPath);
     EXPECT_EQ(r.columns[3].quantity, Quantity::FaceAngle);
     EXPECT_EQ(r.columns[4].quantity, Quantity::ClubPath);
     EXPECT_FALSE(r.columns[5].quantity);
     EXPECT_EQ(r.columns[6].quantity, Quantity::SpinAxis);
     EXPECT_EQ(r.columns[7].quantity, Quantity::Side);
     EXPECT_EQ(r.columns[8].quantity, Quantity::LaunchDirection);
+}
+
+TEST(ShotFile, FaceToPathGivesWhicheverOfFaceAndPathIsMissing) {
+    const std::string spin = "spin [rpm],";
+    const auto only = [](const ImportResult& r) { return r.shots.at(0); };
+    const auto path = only(read(spin + "club path [deg],face to path [deg]\n5000,-3,5\n"));
+    EXPECT_NEAR(degFromRad(path[Quantity::FaceAngle]), 2, 1e-12);
+    EXPECT_NEAR(degFromRad(path[Quantity::FaceToPath]), 5, 1e-12);
+    const auto face = only(read(spin + "face to path [deg],face angle [deg]\n5000,L 5,2\n"));
+    EXPECT_NEAR(degFromRad(face[Quantity::ClubPath]), 7, 1e-12);
+    // Rounded three times it still agrees; another angle is told, and nothing is overwritten.
+    const auto three = [&](const char* row) {
+        return read(spin + "club path [deg],face angle [deg],face to path [deg]\n" + row);
+    };
+    EXPECT_EQ(three("5000,-3.1,2.2,5.4\n").refusedCount, 0u);
+    const ImportResult differs = three("5000,-3,2,-5\n5000,,,4\n");
+    ASSERT_EQ(differs.refusedCount, 2u);
+    EXPECT_EQ(differs.refused[0].reason, Message(Says::FaceToPathDiffers));
+    EXPECT_EQ(differs.refused[0].column, 4u);
+    EXPECT_NEAR(degFromRad(differs.shots[0][Quantity::FaceAngle]), 2, 1e-12);
+    EXPECT_FALSE(differs.shots[1].has(Quantity::FaceToPath));
+    // Alone it can be nothing.
+    const ImportResult alone = read(spin + "face to path [deg]\n5000,5\n");
+    EXPECT_FALSE(alone.columns[1].quantity);
+    EXPECT_EQ(alone.columns[1].note, Message(Says::FaceToPathAlone));
+    EXPECT_EQ(alone.refusedCount, 0u);
 }
 
 TEST(ShotFile, KeepsTheGoodAndListsEveryRefusedCell) {
@@ -362,6 +388,11 @@ TEST(ShotFile, JsonRefusesWithThePlace) {
     EXPECT_EQ(refusal(with(R"({"carry":9})")), Message(Says::FieldUnknown, "shots[0].carry"));
     EXPECT_EQ(refusal(with(R"({"tags":9})")), Message(Says::FieldNotText, "shots[0].tags"));
     EXPECT_EQ(readShotsJson(with(R"({"carry_m":9})")).size(), 1u);
+    EXPECT_EQ(refusal(with(R"({"face_to_path_rad":0.1})")),
+              Message(Says::FieldFaceToPath, "shots[0].face_to_path_rad"));
+    EXPECT_NEAR(readShotsJson(with(
+                    R"({"club_path_rad":0.1,"face_to_path_rad":0.1})"))[0][Quantity::FaceAngle],
+                0.2, 1e-15);
 }
 
 TEST(ShotFile, APreviewSaysWhatWouldBeTakenWithSamplesAndNoShots) {

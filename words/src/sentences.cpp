@@ -96,6 +96,8 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::TooLongForNumber, QT_TRANSLATE_NOOP("Words", "is too long for a number")},
     {Says::NumberTooLarge, QT_TRANSLATE_NOOP("Words", "is too large")},
     {Says::OutsideLimits, QT_TRANSLATE_NOOP("Words", "is outside what %1 can be: %2 to %3 %4")},
+    {Says::FaceToPathDiffers,
+     QT_TRANSLATE_NOOP("Words", "is not the face angle less the club path of this row")},
     {Says::AsSaid, QT_TRANSLATE_NOOP("Words", "as you said")},
     {Says::NotToBeRead, QT_TRANSLATE_NOOP("Words", "not to be read")},
     {Says::SecondOfQuantity, QT_TRANSLATE_NOOP("Words", "a second column of %1; not read")},
@@ -114,6 +116,9 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
                        "the header has no unit: write \"%1\" or name the unit when importing")},
     {Says::NoSuchSpin,
      QT_TRANSLATE_NOOP("Words", "its numbers are about %1, which no spin in rpm is")},
+    {Says::FaceToPathAlone,
+     QT_TRANSLATE_NOOP("Words",
+                       "face to path is kept as face angle and club path: one of them is needed")},
     {Says::OverrideForm,
      QT_TRANSLATE_NOOP("Words", "\"%1\" is not of the form column=quantity[unit]")},
     {Says::NotAUnit, QT_TRANSLATE_NOOP("Words", "\"%1\" is not a unit of %2")},
@@ -133,6 +138,8 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::FieldTooLong, QT_TRANSLATE_NOOP("Words", "%1 is longer than %2 bytes")},
     {Says::FieldOutside, QT_TRANSLATE_NOOP("Words", "%1 must be from %2 to %3")},
     {Says::FieldOutsideQuantity, QT_TRANSLATE_NOOP("Words", "%1 is outside what %2 can be")},
+    {Says::FieldFaceToPath,
+     QT_TRANSLATE_NOOP("Words", "%1 is not the face angle less the club path, or stands alone")},
     {Says::FieldNotSquare, QT_TRANSLATE_NOOP("Words", "%1 must be %2 times %2 numbers")},
     {Says::FieldNotUnit, QT_TRANSLATE_NOOP("Words", "%1 must be a unit of %2")},
     {Says::FieldBad, QT_TRANSLATE_NOOP("Words", "%1 %i")},
@@ -314,7 +321,7 @@ constexpr std::array<Sentence<FitRemark::Kind>, 8> remarks{{
 }};
 static_assert(isInOrder(remarks), "a remark is missing, or not in its place");
 
-constexpr std::array<Sentence<store::Quantity>, store::quantityCount> quantities{{
+constexpr std::array<Sentence<store::Quantity>, store::allQuantityCount> quantities{{
     {store::Quantity::Loft, QT_TRANSLATE_NOOP("Words", "loft")},
     {store::Quantity::ClubSpeed, QT_TRANSLATE_NOOP("Words", "club speed")},
     {store::Quantity::AttackAngle, QT_TRANSLATE_NOOP("Words", "attack angle")},
@@ -333,6 +340,7 @@ constexpr std::array<Sentence<store::Quantity>, store::quantityCount> quantities
     {store::Quantity::Release, QT_TRANSLATE_NOOP("Words", "release")},
     {store::Quantity::Total, QT_TRANSLATE_NOOP("Words", "total")},
     {store::Quantity::Side, QT_TRANSLATE_NOOP("Words", "side")},
+    {store::Quantity::FaceToPath, QT_TRANSLATE_NOOP("Words", "face to path")},
 }};
 static_assert(isInOrder(quantities), "a quantity is missing, or not in its place");
 

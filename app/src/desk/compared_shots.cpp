@@ -63,6 +63,12 @@ std::optional<MeasuredMean> ComparedShots::measured(Track track) const {
         [track](const Member& m) { return m.watched.read[static_cast<std::size_t>(track)]; });
 }
 
+std::optional<MeasuredMean> ComparedShots::measured(store::Quantity quantity) const {
+    return meanOf([quantity](const Member& m) {
+        return m.record.has(quantity) ? std::optional(m.record[quantity]) : std::nullopt;
+    });
+}
+
 std::optional<MeasuredMean> ComparedShots::predicted(Track track) const {
     return meanOf([track](const Member& m) -> std::optional<double> {
         const auto& e = m.watched.expected[static_cast<std::size_t>(track)];

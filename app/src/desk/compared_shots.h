@@ -35,6 +35,7 @@ public:
     void watchAgain(const store::Fallback& fallback);
 
     std::optional<MeasuredMean> measured(Track track) const;
+    std::optional<MeasuredMean> measured(store::Quantity quantity) const;
     std::optional<MeasuredMean> predicted(Track track) const;
     /// Measured less predicted, of the members that have both.
     std::optional<MeasuredMean> unexplained(Track track) const;

@@ -167,6 +167,16 @@ bool Desk::useTuning(const QString& player, std::int64_t id) {
     return true;
 }
 
+void Desk::setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings) {
+    const QString what = tr("change the swings");
+    BenchState next = bench_.state();
+    if (next.player.name == player) next.player.swings = swings;
+    bench_.undoStack().beginMacro(what);
+    log_.setSwings(player, std::move(swings), what);
+    if (next != bench_.state()) bench_.edit(next, what);
+    bench_.undoStack().endMacro();
+}
+
 void Desk::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
     if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
         shots_.append(shots);

@@ -54,6 +54,8 @@ public:
     /// Predicts for this player with one of his kept tunings from now on, or with the priors for 0,
     /// here and in the logbook, as one undo step. False when there is nothing to change.
     bool useTuning(const QString& player, std::int64_t id);
+    /// The player's swings in the logbook and on the bench: one undo step.
+    void setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings);
     /// Of the strip where it is his, else as the logbook has it.
     Hand handOf(const QString& player) const;
 

@@ -12,6 +12,7 @@
 #include "text/quantities.h"
 #include "text/said.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/swing_sets.h"
 
 namespace wedgeon {
 namespace {
@@ -409,6 +410,24 @@ void ShotLog::useTuning(const std::string& player, std::int64_t id, const QStrin
     };
     const store::KeptTuning* former = records_->tuningInUse(player);
     push(what, taking(id), taking(former ? former->id : 0));
+}
+
+void ShotLog::setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings,
+                        const QString& what) {
+    const auto taking = [this, player](std::shared_ptr<const SwingSet> wanted) {
+        return [this, player, wanted = std::move(wanted)](const StoreCommand::Fails&) {
+            takeRecords(store::withSwings(*records_, player, wanted));
+            change([player, wanted](store::Logbook& book) {
+                store::SwingSets all(book);
+                if (wanted) {
+                    all.keep(player, *wanted);
+                } else {
+                    all.remove(player);
+                }
+            });
+        };
+    };
+    push(what, taking(std::move(swings)), taking(records_->modelOf(player).swings));
 }
 
 void ShotLog::addLive(const store::LiveConnection& connection,

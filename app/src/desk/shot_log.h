@@ -75,6 +75,9 @@ public:
     void dismiss(const store::LoggedShot& shot, const std::string& doubt);
     /// Which of a player's tunings is in use; 0 for the priors. An undo step named \p what.
     void useTuning(const std::string& player, std::int64_t id, const QString& what);
+    /// A player's swings; none: an ordinary player's. An undo step named \p what.
+    void setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings,
+                   const QString& what);
 
     /// Live shots, answered when they are on the disk: each by the shot as kept, or by nothing when
     /// it was known; or by a failure, after which none of them is there.

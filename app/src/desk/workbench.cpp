@@ -20,8 +20,7 @@ constexpr std::size_t swingsForChance = 300;
 constexpr std::chrono::milliseconds swingsEvery{50};
 
 /// Empty outside the model; then \p error says why.
-std::optional<BenchPrediction> predict(const BenchState& state, const Units& units,
-                                       QString* error) {
+std::optional<BenchPrediction> predict(const BenchState& state, QString* error) {
     try {
         BenchPrediction p;
         const Recipe& recipe = state.recipe();
@@ -30,7 +29,6 @@ std::optional<BenchPrediction> predict(const BenchState& state, const Units& uni
         p.spread = predictor.spread(p.shot, SpreadSource::swings());
         p.chances = predictor.chances(recipe, p.shot);
         p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
-        p.worth = predictor.worth(recipe, 1 / units.speedFactor());
         p.risk = predictor.mainRisk(p.shot);
         p.aim_rad = predictor.aim(recipe);
         if (const double aim = state.aim_rad(); aim != 0.0)
@@ -62,7 +60,7 @@ Workbench::Workbench(BenchState start, QObject* parent)
     : QObject(parent),
       state_(std::move(start)),
       ghostState_(state_),
-      prediction_(predict(state_, units_, &error_)),
+      prediction_(predict(state_, &error_)),
       swings_(
           [](const Swings& s) -> std::optional<PlayedSwings> {
               try {
@@ -86,6 +84,7 @@ Workbench::Workbench(BenchState start, QObject* parent)
     swingsSoon_.setInterval(swingsEvery);
     connect(&swingsSoon_, &QTimer::timeout, this, &Workbench::simulateNow);
     findSwings();
+    findWorth();
     overlay();
     simulateSoon();
 }
@@ -104,7 +103,6 @@ void Workbench::edit(const BenchState& next, const QString& what, int gesture) {
 void Workbench::setUnits(UnitSystem system) {
     if (system == units_.system()) return;
     units_ = Units(system);
-    prediction_ = predict(state_, units_, &error_);  // one unit of speed is another one now
     emit unitsChanged();
 }
 
@@ -121,12 +119,13 @@ void Workbench::setState(const BenchState& next, const BenchState& former) {
     if (former == state_) {
         ghost_ = std::move(prediction_);
     } else if (former != ghostState_ || !ghost_) {
-        ghost_ = predict(former, units_, nullptr);
+        ghost_ = predict(former, nullptr);
     }
     ghostState_ = former;
     state_ = next;
-    prediction_ = predict(state_, units_, &error_);
+    prediction_ = predict(state_, &error_);
     findSwings();
+    findWorth();
     overlay();
     simulateSoon();
     if (givens) emit givensChanged();
@@ -149,7 +148,17 @@ void Workbench::findSwings() {
     SwingLadder now = logged ? logged_.second : SwingLadder(state_.player, {});
     if (now == swingSizes_) return;
     swingSizes_ = std::move(now);
+    findWorth();
     emit swingSizesChanged();
+}
+
+void Workbench::findWorth() {
+    if (!prediction_) return;
+    const Recipe& recipe = state_.recipe();
+    const Rung* other = swingSizes_.besides(recipe.clubSpeed_mps);
+    prediction_->otherSwing = other ? other->swing : std::string();
+    prediction_->otherSwing_mps = other ? other->speed_mps - recipe.clubSpeed_mps : 1.0;
+    prediction_->worth = state_.predictor().worth(recipe, prediction_->otherSwing_mps);
 }
 
 void Workbench::overlay() {

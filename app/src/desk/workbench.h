@@ -32,6 +32,10 @@ struct BenchPrediction : Prediction {
     StrikeChances chances;
     SpinWindow window;
     std::vector<Worth> worth;
+    /// The swing that its step of speed goes to, and how much that is; without a name where he has
+    /// no other.
+    std::string otherSwing;
+    double otherSwing_mps = 0.0;
     MainRisk risk;
     std::optional<double> aim_rad;  ///< none where no aim brings it to rest on the line
 };
@@ -102,6 +106,7 @@ private:
     };
     void setState(const BenchState& next, const BenchState& former);
     void findSwings();
+    void findWorth();
     void overlay();
     void simulateSoon();
     void simulateNow();
@@ -109,9 +114,8 @@ private:
     BenchState state_;
     std::shared_ptr<const store::Players> everyone_ = std::make_shared<store::Players>();
     BenchState ghostState_;
-    // These two before the predictions, whose making uses them.
     Units units_;
-    QString error_;
+    QString error_;  // before the predictions, whose making writes it
     std::optional<BenchPrediction> prediction_, ghost_;
     std::vector<Overlay> overlays_;
     std::optional<PlayedSwings> simulation_;

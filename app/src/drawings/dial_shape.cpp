@@ -68,7 +68,7 @@ QuantityField::Shape shapeOf(Dial dial, const Units& u) {
         case Dial::GripDown:
             return {DialWords::tr("Grip down"), DialWords::tr("cm"), 100, 0, 12, 1, 0};
         case Dial::BodyLine:
-            return {DialWords::tr("Body line"), degree, deg, -30, 30, 1, 1};
+            return {DialWords::tr("Shoulder line"), degree, deg, -30, 30, 1, 1};
     }
     return {};
 }

@@ -16,12 +16,14 @@ namespace {
 
 constexpr int toeHandle = 1;
 constexpr int bodyHandle = 2;
+constexpr int feetHandle = 3;
 // Lengths at the smallest size; zoom() enlarges them with the drawing.
 constexpr double toe_px = 62.0;  // from the ball's middle along the face
 constexpr double heel_px = -38.0;
 constexpr double ball_px = 13.0;
-constexpr double feet_px = 104.0;     // from the ball to the body line
-constexpr double bodyLine_px = 44.0;  // half of its length
+constexpr double feet_px = 104.0;      // from the ball to the feet line
+constexpr double shoulders_px = 70.0;  // and to the shoulder line
+constexpr double bodyLine_px = 34.0;   // half of their length
 constexpr double hour_rad = constants::pi / 6;
 
 /// A wedge from above in (across, ahead): the leading edge in front, the top line behind it, higher
@@ -35,6 +37,13 @@ QPainterPath headOutline() {
     path.lineTo(heel_px + 6, -12);
     path.closeSubpath();
     return path;
+}
+
+QPen shoulderPen(const style::Colours& c) {
+    return QPen(c.ink, 1.4, Qt::DashDotLine);
+}
+QPen feetPen(const style::Colours& c) {
+    return QPen(c.soft, 1, Qt::DashLine);
 }
 
 /// "Aim 10.3° left (4.6 m at 26 m).", or that it is aimed so.
@@ -77,10 +86,9 @@ void FaceAboveDrawing::workOut() {
         return calcSwing(s.met().wedge, predictor.delivered(r), turn).delivery;
     };
     clock_.clear();
-    addedLoft_rad_ = 0.0;
+    loft_ = {};
     try {
-        addedLoft_rad_ =
-            deliveryAt(s.recipe().open_rad).dynamicLoft_rad - deliveryAt(0).dynamicLoft_rad;
+        loft_ = findPlayedLoft(s.met().wedge, predictor.delivered(s.recipe()), turn);
         for (int half = -2; half <= 3; ++half) {
             const double open = half * hour_rad / 2;
             clock_.append({open, side() * deliveryAt(open).faceAngle_rad + s.aim_rad()});
@@ -96,20 +104,25 @@ void FaceAboveDrawing::refresh() {
         const Delivery& d = p->shot.swing.delivery;
         const Recipe& r = bench_.state().recipe();
         const Units& u = bench_.units();
-        say(tr("Face %1, path %2, face to path %9, the ball starts %3 and lands %4. Body %5. "
-               "Opened %6 before "
+        say(tr("Face %1, path %2, face to path %9, the ball starts %3 and lands %4. Shoulders %5, "
+               "feet %10. Opened %6 before "
                "gripping, toe at %7 o'clock. %8")
                 .arg(text::sideDegrees(d.faceAngle_rad), text::sideDegrees(d.path_rad),
                      text::sideDegrees(p->shot.strike.launch.direction_rad()),
                      text::sideLength(p->shot.flight.side_m, u), text::sideDegrees(bodyLine_rad()),
                      text::degrees(r.open_rad), text::toeClock(side() * r.open_rad),
-                     aimWords(bench_), text::sideDegrees(d.faceAngle_rad - d.path_rad)));
+                     aimWords(bench_), text::sideDegrees(d.faceAngle_rad - d.path_rad))
+                .arg(text::sideDegrees(feetLine_rad())));
     }
     update();
 }
 
 double FaceAboveDrawing::bodyLine_rad() const {
     return side() * bench_.state().recipe().bodyLine_rad + bench_.state().aim_rad();
+}
+
+double FaceAboveDrawing::feetLine_rad() const {
+    return bodyLine_rad() + side() * bench_.state().recipe().feetTurn_rad;
 }
 
 double FaceAboveDrawing::side() const {
@@ -136,10 +149,14 @@ double FaceAboveDrawing::zoom() const {
 
 QVector<Drawing::Handle> FaceAboveDrawing::handles() const {
     if (!bench_.prediction()) return {};
-    const double body = bodyLine_rad();
-    return {{toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")},
-            {bodyHandle, feetAt() + zoom() * bodyLine_px * QPointF(std::sin(body), -std::cos(body)),
-             tr("Drag to turn feet, hips and shoulders")}};
+    const auto end = [this](QPointF middle, double angle) {
+        return middle + zoom() * bodyLine_px * QPointF(std::sin(angle), -std::cos(angle));
+    };
+    return {
+        {toeHandle, onHead(toe_px + 12, -8), tr("Drag to open or close the face")},
+        {bodyHandle, end(standsAt(shoulders_px), bodyLine_rad()),
+         tr("Drag to turn the shoulders, and the feet with them")},
+        {feetHandle, end(standsAt(feet_px), feetLine_rad()), tr("Drag to turn the feet alone")}};
 }
 
 void FaceAboveDrawing::setOpening(double open_rad) {
@@ -154,13 +171,21 @@ void FaceAboveDrawing::setOpening(double open_rad) {
 void FaceAboveDrawing::setBodyLine(double body_rad) {
     BenchState next = bench_.state();
     next.recipe().bodyLine_rad = std::clamp(body_rad, radFromDeg(-30), radFromDeg(30));
-    bench_.edit(next, tr("turn the body line"), gesture_);
+    bench_.edit(next, tr("turn the shoulders"), gesture_);
+}
+
+void FaceAboveDrawing::setFeet(double turn_rad) {
+    BenchState next = bench_.state();
+    next.recipe().feetTurn_rad = std::clamp(turn_rad, radFromDeg(-30), radFromDeg(30));
+    bench_.edit(next, tr("turn the feet"), gesture_);
 }
 
 void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
-    if (id == bodyHandle) {
-        const QPointF along = pixel - feetAt();
-        return setBodyLine(side() * (std::atan2(along.x(), -along.y()) - bench_.state().aim_rad()));
+    if (id == bodyHandle || id == feetHandle) {
+        const QPointF along = pixel - standsAt(id == bodyHandle ? shoulders_px : feet_px);
+        const double line = side() * (std::atan2(along.x(), -along.y()) - bench_.state().aim_rad());
+        return id == bodyHandle ? setBodyLine(line)
+                                : setFeet(line - bench_.state().recipe().bodyLine_rad);
     }
     const QPointF d = pixel - onHead(0, 0);
     // The angle of heel-to-toe, seen from above; open is clockwise for a right-hander.
@@ -181,11 +206,12 @@ void FaceAboveDrawing::dragTo(int id, QPointF pixel) {
 void FaceAboveDrawing::nudge(int id, int direction, bool fine) {
     const double step = direction * radFromDeg(fine ? 0.2 : 1.0);
     if (id == bodyHandle) return setBodyLine(bench_.state().recipe().bodyLine_rad + step);
+    if (id == feetHandle) return setFeet(bench_.state().recipe().feetTurn_rad + step);
     setOpening(bench_.state().recipe().open_rad + step);
 }
 
-QPointF FaceAboveDrawing::feetAt() const {
-    return ballAt() + QPointF(-side() * zoom() * feet_px, zoom() * 30);
+QPointF FaceAboveDrawing::standsAt(double away_px) const {
+    return ballAt() + QPointF(-side() * zoom() * away_px, zoom() * 38);
 }
 
 void FaceAboveDrawing::paintRay(QPainter& p, double angle, double length, const QPen& pen) const {
@@ -217,14 +243,19 @@ void FaceAboveDrawing::paintHead(QPainter& p, const style::Colours& c, double fa
     p.restore();
 }
 
-void FaceAboveDrawing::paintFeet(QPainter& p, const style::Colours& c) const {
-    const double body = bodyLine_rad();
+void FaceAboveDrawing::paintBody(QPainter& p, const style::Colours& c) const {
+    const auto lineAt = [&](double away_px, double angle, const QPen& pen) {
+        p.translate(standsAt(away_px));
+        p.rotate(degFromRad(angle));
+        p.scale(side() * zoom(), zoom());
+        p.setPen(pen);
+        p.drawLine(QPointF(0, -bodyLine_px), QPointF(0, bodyLine_px));
+    };
     p.save();
-    p.translate(feetAt());
-    p.rotate(degFromRad(body));
-    p.scale(side() * zoom(), zoom());
-    p.setPen(QPen(c.soft, 1, Qt::DashLine));
-    p.drawLine(QPointF(0, -bodyLine_px), QPointF(0, bodyLine_px));
+    lineAt(shoulders_px, bodyLine_rad(), shoulderPen(c));
+    p.restore();
+    p.save();
+    lineAt(feet_px, feetLine_rad(), feetPen(c));
     p.setPen(QPen(c.former, 1.2));
     p.setBrush(c.edge);
     for (const double along : {-16.0, 16.0})
@@ -323,8 +354,8 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
         c.soft, f);
     key(QPen(c.predicted, 1.8, Qt::DotLine),
         tr("starts %1").arg(text::sideDegrees(s.strike.launch.direction_rad())), c.ink, f);
-    const double body = bodyLine_rad();
-    key(QPen(c.soft, 1, Qt::DashLine), tr("body %1").arg(text::sideDegrees(body)), c.ink, f);
+    key(shoulderPen(c), tr("shoulders %1").arg(text::sideDegrees(bodyLine_rad())), c.ink, f);
+    key(feetPen(c), tr("feet %1").arg(text::sideDegrees(feetLine_rad())), c.ink, f);
 
     const double open = bench_.state().recipe().open_rad;
     const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
@@ -332,11 +363,11 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const QString opened =
         std::abs(open) < radFromDeg(0.05)
             ? tr("Square before gripping, toe at 12 o'clock.")
-            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3, plays as %4.")
-                        : tr("Closed %1 (toe at %2): takes %3, plays as %4."))
+            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3, with the lean plays as %4.")
+                        : tr("Closed %1 (toe at %2): takes %3, with the lean plays as %4."))
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
-                       text::degrees(std::abs(addedLoft_rad_)),
-                       text::degrees(bench_.state().met().wedge.loft_rad + addedLoft_rad_, 0));
+                       text::degrees(std::abs(loft_.byOpening_rad)),
+                       text::degrees(loft_.playsAs_rad, 0));
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
     paintFitted(p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
                 tr("%1 % of its push is sideways. %2")
@@ -346,7 +377,7 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
 
 void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
     if (!bench_.prediction()) return;
-    paintFeet(p, c);
+    paintBody(p, c);
     paintClock(p, c);
     paintLines(p, c);
     paintWords(p, c);

@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Seen from above, the target up: feet and body line, face with its normal and the toe's clock,
-// path, start line and the flight's curve, aim. Dragging the toe opens the face, dragging the
-// body line turns the stance.
+// Seen from above, the target up: shoulder line and feet line, face with its normal and the toe's
+// clock, path, start line and the flight's curve, aim. Dragging the toe opens the face, dragging
+// the shoulder line turns the player, dragging the feet line his feet alone.
 #pragma once
 
 #include "desk/workbench.h"
@@ -30,13 +30,16 @@ private:
     /// A point of the club head: across from heel to toe, ahead of the face; in pixels.
     QPointF onHead(double across, double ahead) const;
     double zoom() const;  ///< pixels of the drawing per pixel of the outline
-    double side() const;
-    /// As it is drawn, with what the whole set-up is turned by.
-    double bodyLine_rad() const;  ///< 1 right-hander, -1 left-hander
+    double side() const;  ///< 1 right-hander, -1 left-hander
+    /// As they are drawn, with what the whole set-up is turned by.
+    double bodyLine_rad() const;
+    double feetLine_rad() const;
     void setOpening(double open_rad);
     void setBodyLine(double body_rad);
-    QPointF feetAt() const;
-    void paintFeet(QPainter& p, const style::Colours& c) const;
+    void setFeet(double turn_rad);
+    /// Beside the ball, where the player stands.
+    QPointF standsAt(double away_px) const;
+    void paintBody(QPainter& p, const style::Colours& c) const;
     void paintClock(QPainter& p, const style::Colours& c) const;
     void paintLines(QPainter& p, const style::Colours& c) const;
     void paintFlight(QPainter& p, const style::Colours& c, double length_px) const;
@@ -47,7 +50,7 @@ private:
 
     Workbench& bench_;
     int gesture_ = 0;
-    double addedLoft_rad_ = 0.0;  ///< what the opening adds to the dynamic loft
+    PlayedLoft loft_;
     struct Tick {
         double open_rad, face_rad;
     };

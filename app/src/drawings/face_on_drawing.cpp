@@ -7,6 +7,7 @@
 #include <QPainterPath>
 #include <cmath>
 
+#include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -39,11 +40,19 @@ FaceOnDrawing::FaceOnDrawing(Workbench& bench, QWidget* parent)
 }
 
 void FaceOnDrawing::refresh() {
+    loft_.reset();
     if (const auto& p = bench_.prediction()) {
-        const Recipe& r = bench_.state().recipe();
+        const BenchState& s = bench_.state();
+        const Recipe& r = s.recipe();
+        try {
+            loft_ = findPlayedLoft(s.met().wedge, s.predictor().delivered(r),
+                                   p->shot.contact.faceTurn_rad);
+        } catch (const RangeError&) {
+            // An end of the range: its words are left out.
+        }
         const auto percent = [](double share) { return text::number(100 * share, 0); };
         say(tr("Shaft leans %1 with the hands %2. Ball %3 balls %4. Weight %5 per cent on the lead "
-               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8. %9.")
+               "foot. Low point %6 cm ahead of the ball. Attack %7, dynamic loft %8%10. %9.")
                 .arg(text::degrees(std::abs(leanOf(bench_.state().recipe()))),
                      leanOf(bench_.state().recipe()) >= 0 ? tr("ahead") : tr("behind"),
                      text::number(std::abs(r.ballForward_m) / constants::ballWidth_m, 1),
@@ -59,7 +68,9 @@ void FaceOnDrawing::refresh() {
                          .arg(text::number(1000 * p->shot.margin.leadingEdge_m, 1),
                               text::number(1000 * p->shot.margin.room_m(), 0),
                               percent(p->chances.fat), percent(p->chances.clean),
-                              percent(p->chances.thin))));
+                              percent(p->chances.thin)))
+                .arg(loft_ ? tr(", plays as %1").arg(text::degrees(loft_->playsAs_rad, 0))
+                           : QString()));
     }
     update();
 }
@@ -297,7 +308,7 @@ void FaceOnDrawing::paintChances(QPainter& p, const style::Colours& c) const {
     const double outer = mirrored(canvas().width() - 14.0);
     const double bar = 62.0;
     const double from = leftHanded() ? outer : outer - bar;
-    double y = 60.0;
+    double y = 71.0;
     const auto row = [&](const QString& name, double share, bool wanted) {
         const bool bad = wanted ? share < 0.8 : share > 0.15;
         paintText(p, {outer, y}, tr("%1 %2 %").arg(name, text::number(100 * share, 0)),
@@ -319,8 +330,6 @@ void FaceOnDrawing::paintChances(QPainter& p, const style::Colours& c) const {
 void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const BenchState& state = bench_.state();
     const ShotResult& s = bench_.prediction()->shot;
-    const WorldMap m = map();
-    const double ground = m.toPixel(0, 0).y();
     const QFont f = style::font(13);
     const QFont strong = style::font(14, QFont::DemiBold);
     paintText(p, {mirrored(12), 24},
@@ -349,6 +358,26 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     paintText(p, {outer, hands.y() + 5}, leaning, c.predicted, fitting,
               leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
 
+    if (!loft_) return;
+    const double by = loft_->byLean_rad;
+    const QString plays = tr("plays as %1").arg(text::degrees(loft_->playsAs_rad, 0));
+    const QString whole = std::abs(by) < radFromDeg(0.05)
+                              ? plays
+                              : (by < 0 ? tr("takes %1, %2") : tr("adds %1, %2"))
+                                    .arg(text::degrees(std::abs(by)), plays);
+    const QFont small = style::font(12);
+    const bool fits = QFontMetricsF(small).horizontalAdvance(whole) <= room;
+    paintText(p, {outer, hands.y() + 21}, fits ? whole : plays, c.ink, small,
+              leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
+}
+
+void FaceOnDrawing::paintGroundWords(QPainter& p, const style::Colours& c) const {
+    const BenchState& state = bench_.state();
+    const ShotResult& s = bench_.prediction()->shot;
+    const WorldMap m = map();
+    const double ground = m.toPixel(0, 0).y();
+    const QFont f = style::font(13);
+    const QFont strong = style::font(14, QFont::DemiBold);
     const double L = s.swing.lowPoint_m;
     const double b = state.recipe().ballForward_m;
     const double balls = b / constants::ballWidth_m;
@@ -387,6 +416,7 @@ void FaceOnDrawing::paint(QPainter& p, const style::Colours& c) {
     paintClubs(p, c);
     paintChances(p, c);
     paintWords(p, c);
+    paintGroundWords(p, c);
 }
 
 }  // namespace wedgeon

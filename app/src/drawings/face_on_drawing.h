@@ -39,6 +39,7 @@ private:
     double roomBesideLens(double x) const;
     void paintChances(QPainter& p, const style::Colours& c) const;
     void paintWords(QPainter& p, const style::Colours& c) const;
+    void paintGroundWords(QPainter& p, const style::Colours& c) const;
     void setLean(double lean_rad);
     void setBall(double forward_m);
     void setWeight(double lead_pct);
@@ -46,6 +47,7 @@ private:
 
     Workbench& bench_;
     int gesture_ = 0;
+    std::optional<PlayedLoft> loft_;
 };
 
 }  // namespace wedgeon

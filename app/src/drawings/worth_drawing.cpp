@@ -8,6 +8,7 @@
 #include <array>
 #include <cmath>
 
+#include "text/swing_text.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -29,15 +30,15 @@ Telling tellingOf(WorthStep step) {
             return {Outcome::LaunchAngle, radFromDeg(6)};
         case WorthStep::FivePercentWeight:
             return {Outcome::Attack, radFromDeg(2)};
-        case WorthStep::OneUnitOfSpeed:
-            return {Outcome::Carry, 5.0};
+        case WorthStep::OtherSwing:
+            return {Outcome::Carry, 15.0};
         case WorthStep::WetFace:
             return {Outcome::Release, 5.0};
     }
     return {Outcome::Carry, 5.0};
 }
 
-QString nameOf(WorthStep step, const Units& units) {
+QString nameOf(WorthStep step, const BenchPrediction& here, const Units& units) {
     switch (step) {
         case WorthStep::OneDegreeLean:
             return WorthDrawing::tr("1° of lean");
@@ -47,8 +48,14 @@ QString nameOf(WorthStep step, const Units& units) {
             return WorthDrawing::tr("1 ball back");
         case WorthStep::FivePercentWeight:
             return WorthDrawing::tr("5 % weight");
-        case WorthStep::OneUnitOfSpeed:
-            return WorthDrawing::tr("1 %1").arg(units.speedName());
+        case WorthStep::OtherSwing: {
+            const QString by =
+                text::withUnit(text::signedNumber(here.otherSwing_mps * units.speedFactor(), 1),
+                               units.speedName());
+            return here.otherSwing.empty()
+                       ? by
+                       : WorthDrawing::tr("%1 (%2)").arg(text::swingName(here.otherSwing), by);
+        }
         case WorthStep::WetFace:
             return WorthDrawing::tr("wet face");
     }
@@ -86,6 +93,7 @@ WorthDrawing::WorthDrawing(Workbench& bench, QWidget* parent)
     setMouseTracking(false);
     connect(&bench_, &Workbench::changed, this, &WorthDrawing::refresh);
     connect(&bench_, &Workbench::unitsChanged, this, &WorthDrawing::refresh);
+    connect(&bench_, &Workbench::swingSizesChanged, this, &WorthDrawing::refresh);
     refresh();
 }
 
@@ -93,7 +101,8 @@ void WorthDrawing::refresh() {
     QStringList said;
     if (const auto& p = bench_.prediction()) {
         for (const Worth& w : p->worth) {
-            said << nameOf(w.step, bench_.units()) + QStringLiteral(": ") + tell(w, bench_.units());
+            said << nameOf(w.step, *p, bench_.units()) + QStringLiteral(": ") +
+                        tell(w, bench_.units());
         }
         said << riskWords(p->risk, bench_.units());
     }
@@ -110,9 +119,10 @@ void WorthDrawing::paint(QPainter& p, const style::Colours& c) {
     const double room = (canvas().height() - 40.0) / static_cast<double>(prediction->worth.size());
     double y = 20;
     for (const Worth& worth : prediction->worth) {
-        paintText(p, {12, y}, nameOf(worth.step, bench_.units()), c.ink, f);
-        paintText(p, {canvas().width() - 12.0, y}, tell(worth, bench_.units()), c.ink, f,
-                  Qt::AlignRight);
+        const QString told = tell(worth, bench_.units());
+        paintText(p, {canvas().width() - 12.0, y}, told, c.ink, f, Qt::AlignRight);
+        paintFitted(p, {12, y}, canvas().width() - 36.0 - QFontMetricsF(f).horizontalAdvance(told),
+                    nameOf(worth.step, *prediction, bench_.units()), c.ink, f);
         p.setPen(QPen(c.former, 1));
         p.drawLine(QPointF(middle, y + 5), QPointF(middle, y + 15));
         if (worth.change) {

@@ -10,20 +10,34 @@
 #include <QPdfWriter>
 #include <QSaveFile>
 #include <QSvgGenerator>
+#include <cmath>
 
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/files.h"
 
 namespace wedgeon {
 
-bool savePage(const QString& path, const QSize& size, const QColor& ground,
-              const std::function<void(QPainter&)>& paint) {
+PageForm PageForm::ofPixels(const QSize& size, const QColor& ground) {
+    PageForm form;
+    form.size_mm = QSizeF(size) * 25.4 / form.dotsPerInch;
+    form.ground = ground;
+    return form;
+}
+
+bool savePages(const QString& path, const PageForm& form, const QVector<PagePainter>& pages) {
+    if (pages.isEmpty()) return false;
     const QString ending = QFileInfo(path).suffix().toLower();
-    const auto on = [&](QPaintDevice& device) {
+    const QRectF room(QPointF(), form.dots());
+    const QSize pixels(static_cast<int>(std::ceil(room.width() - 1e-6)),
+                       static_cast<int>(std::ceil(room.height() - 1e-6)));
+    const auto paintOn = [&](QPaintDevice& device, const std::function<bool()>& nextPage) {
         QPainter p;
         if (!p.begin(&device)) return false;
-        p.fillRect(QRect(QPoint(0, 0), size), ground);
-        paint(p);
+        for (qsizetype i = 0; i < pages.size(); ++i) {
+            if (i > 0 && (!nextPage || !nextPage())) break;
+            p.fillRect(QRectF(QPointF(), QSizeF(pixels)), form.ground);
+            pages[i](p, room);
+        }
         return p.end();
     };
     // Written beside and put in place as a whole, and never over a logbook.
@@ -37,25 +51,25 @@ bool savePage(const QString& path, const QSize& size, const QColor& ground,
     if (ending == QStringLiteral("svg")) {
         QSvgGenerator svg;
         svg.setOutputDevice(&file);
-        svg.setSize(size);
-        svg.setViewBox(QRect(QPoint(0, 0), size));
-        svg.setTitle(QStringLiteral("Wedgeon"));
-        return on(svg) && file.commit();
+        svg.setResolution(form.dotsPerInch);
+        svg.setSize(pixels);
+        svg.setViewBox(room);
+        svg.setTitle(form.title);
+        return paintOn(svg, {}) && file.commit();
     }
     if (ending == QStringLiteral("pdf")) {
         QPdfWriter pdf(&file);
-        constexpr int dpi = 96;
-        pdf.setResolution(dpi);
+        pdf.setResolution(form.dotsPerInch);
         pdf.setPageMargins(QMarginsF());
-        pdf.setPageSize(QPageSize(QSizeF(size) * 25.4 / dpi, QPageSize::Millimeter));
-        pdf.setTitle(QStringLiteral("Wedgeon"));
-        return on(pdf) && file.commit();
+        pdf.setPageSize(QPageSize(form.size_mm, QPageSize::Millimeter, {}, QPageSize::ExactMatch));
+        pdf.setTitle(form.title);
+        return paintOn(pdf, [&] { return pdf.newPage(); }) && file.commit();
     }
     if (ending != QStringLiteral("png")) return false;
     constexpr int sharpness = 2;
-    QImage image(size * sharpness, QImage::Format_ARGB32_Premultiplied);
+    QImage image(pixels * sharpness, QImage::Format_ARGB32_Premultiplied);
     image.setDevicePixelRatio(sharpness);
-    return on(image) && image.save(&file, "PNG") && file.commit();
+    return paintOn(image, {}) && image.save(&file, "PNG") && file.commit();
 }
 
 }  // namespace wedgeon

@@ -23,7 +23,7 @@ struct Row {
     int decimals;
     double step;  ///< as shown
 };
-constexpr std::array<Row, store::quantityCount> rows{{
+constexpr std::array<Row, store::allQuantityCount> rows{{
     {Quantity::Loft, QT_TRANSLATE_NOOP("Quantities", "Loft"),
      QT_TRANSLATE_NOOP("Quantities", "loft"), 1, 0.5},
     {Quantity::ClubSpeed, QT_TRANSLATE_NOOP("Quantities", "Club speed"),
@@ -60,6 +60,8 @@ constexpr std::array<Row, store::quantityCount> rows{{
      QT_TRANSLATE_NOOP("Quantities", "total"), 1, 0.5},
     {Quantity::Side, QT_TRANSLATE_NOOP("Quantities", "Side"),
      QT_TRANSLATE_NOOP("Quantities", "side"), 1, 0.5},
+    {Quantity::FaceToPath, QT_TRANSLATE_NOOP("Quantities", "Face to path"),
+     QT_TRANSLATE_NOOP("Quantities", "face to path"), 1, 0.5},
 }};
 
 constexpr bool isInOrder() {
@@ -185,7 +187,7 @@ QString shown(Quantity quantity, double si, const Units& units) {
 
 std::optional<Quantity> quantityCalled(const QString& word) {
     const QString wanted = squeezed(word);
-    for (std::size_t q = 0; q < store::quantityCount; ++q) {
+    for (std::size_t q = 0; q < store::allQuantityCount; ++q) {
         const auto quantity = static_cast<Quantity>(q);
         if (squeezed(fromUtf8(store::info(quantity).key)) == wanted ||
             squeezed(nameOf(quantity)) == wanted || squeezed(shortNameOf(quantity)) == wanted)

@@ -31,6 +31,13 @@ QString wayName(Way way) {
     return QString::fromStdString(words::wayName(way, speaker()));
 }
 
+QString lineName(const Ladder& ladder, std::size_t line) {
+    const LadderLine& l = ladder.lines[line];
+    const BagClub& its = ladder.clubs[l.club];
+    const QString club = its.name.empty() ? degrees(its.wedge.loft_rad, 0) : fromUtf8(its.name);
+    return l.way == Way::Plain ? club : QStringLiteral("%1 %2").arg(club, wayName(l.way));
+}
+
 QString swingSize(const SwingSize& size) {
     return QString::fromStdString(words::swingSaid(size, speaker()));
 }

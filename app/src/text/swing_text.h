@@ -13,6 +13,8 @@ namespace wedgeon::text {
 
 QString swingName(const std::string& swing);
 QString wayName(Way way);
+/// A line of a ladder: its club, and its way where that is not the plain one.
+QString lineName(const Ladder& ladder, std::size_t line);
 /// "a third of the way from hip-high to rib-high".
 QString swingSize(const SwingSize& size);
 /// "rib-high (19.0 m/s)", "a third of the way from hip-high to rib-high (15.7 m/s)".

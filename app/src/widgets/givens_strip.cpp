@@ -92,8 +92,8 @@ void GivenCell::keyPressEvent(QKeyEvent* event) {
     QAbstractButton::keyPressEvent(event);
 }
 
-GivensStrip::GivensStrip(Workbench& bench, ShotLog& log, QWidget* parent)
-    : QWidget(parent), bench_(bench), log_(log) {
+GivensStrip::GivensStrip(Desk& desk, QWidget* parent)
+    : QWidget(parent), desk_(desk), bench_(desk.bench()), log_(desk.log()) {
     setFixedHeight(59);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(4, 0, 12, 1);
@@ -317,13 +317,7 @@ void GivensStrip::askForSwings() {
                                     bench_.units(), window());
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog, player = s.player.name] {
-        const auto swings = std::make_shared<const SwingSet>(dialog->swings());
-        log_.change([player, swings](store::Logbook& book) {
-            store::SwingSets(book).keep(player, *swings);
-        });
-        change(tr("change the swings"), [&](BenchState& next) {
-            if (next.player.name == player) next.player.swings = swings;
-        });
+        desk_.setSwings(player, std::make_shared<const SwingSet>(dialog->swings()));
     });
     dialog->open();
 }

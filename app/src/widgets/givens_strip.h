@@ -9,8 +9,7 @@
 #include <QVector>
 #include <functional>
 
-#include "desk/shot_log.h"
-#include "desk/workbench.h"
+#include "desk/desk.h"
 #include "wedgeon/store/kit.h"
 #include "widgets/kept_line.h"
 
@@ -39,8 +38,7 @@ class GivensStrip : public QWidget {
     Q_OBJECT
 
 public:
-    /// \p log: where players, wedges and the other records are kept.
-    GivensStrip(Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
+    explicit GivensStrip(Desk& desk, QWidget* parent = nullptr);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -80,6 +78,7 @@ private:
     void askForSwings();
     void change(const QString& what, const std::function<void(BenchState&)>& apply);
 
+    Desk& desk_;
     Workbench& bench_;
     ShotLog& log_;
     GivenCell *player_, *wedge_, *ball_, *lie_, *ground_, *air_;

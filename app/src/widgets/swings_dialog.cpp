@@ -14,11 +14,13 @@
 #include <QSignalBlocker>
 #include <QTableWidget>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "text/said.h"
 #include "text/swing_text.h"
 #include "wedgeon/error.h"
+#include "wedgeon/normal.h"
 #include "wedgeon/store/swing_sets.h"
 #include "widgets/quantity_field.h"
 
@@ -70,8 +72,9 @@ SwingsDialog::SwingsDialog(const QString& player, const SwingSet& set, const Swi
     column->addWidget(why);
     table_ = new QTableWidget(0, 4);
     table_->setAccessibleName(tr("Swings, the shortest first"));
-    table_->setHorizontalHeaderLabels(
-        {tr("Swing"), tr("Length"), tr("Speed [%1]").arg(units.speedName()), tr("From shots")});
+    table_->setHorizontalHeaderLabels({tr("Swing"), tr("Length"),
+                                       tr("Speed [%1]").arg(units.speedName()),
+                                       tr("From shots (80 in 100)")});
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->verticalHeader()->hide();
     column->addWidget(table_, 1);
@@ -149,6 +152,15 @@ QString SwingsDialog::lengthHint() const {
     return {};
 }
 
+QString SwingsDialog::fromShots(const Rung& rung) const {
+    QString speed = text::number(rung.speed_mps * units_.speedFactor(), 1);
+    if (rung.sd_mps > 0.0)
+        speed +=
+            QStringLiteral(" ± ") + text::number(halfOf80 * rung.sd_mps * units_.speedFactor(), 1);
+    return tr("%1, %2").arg(text::withUnit(speed, units_.speedName()),
+                            text::shots(static_cast<qsizetype>(rung.shots)));
+}
+
 void SwingsDialog::addRow(const SwingName& s) {
     if (table_->rowCount() >= mostSwings) return;
     const QSignalBlocker quiet(table_);
@@ -162,8 +174,11 @@ void SwingsDialog::addRow(const SwingName& s) {
         row, Speed,
         new QTableWidgetItem(s.speed_mps ? text::number(*s.speed_mps * units_.speedFactor(), 1)
                                          : QString()));
-    const auto known = known_.speedOf({s.name, s.name, 0.0});
-    auto* item = new QTableWidgetItem(known ? units_.speed(*known) : QString());
+    const auto& rungs = known_.rungs();
+    const auto known = std::find_if(rungs.begin(), rungs.end(), [&](const Rung& r) {
+        return r.swing == s.name && r.shots > 0;
+    });
+    auto* item = new QTableWidgetItem(known != rungs.end() ? fromShots(*known) : QString());
     item->setFlags(Qt::ItemIsEnabled);
     table_->setItem(row, Known, item);
 }

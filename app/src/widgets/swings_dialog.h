@@ -35,6 +35,7 @@ private:
     SwingSet read(QString& error) const;
     void check();
     QString lengthHint() const;
+    QString fromShots(const Rung& rung) const;
 
     SwingSet set_;
     SwingLadder known_;

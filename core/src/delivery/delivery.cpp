@@ -26,6 +26,7 @@ void Recipe::validate() const {
     requireRange("handle_raised_cm", handleRaised_m, -0.15, 0.25, 100);
     requireRange("grip_down_cm", gripDown_m, 0, 0.2, 100);
     requireRange("body_line_deg", bodyLine_rad, radFromDeg(-45), radFromDeg(45), deg);
+    requireRange("feet_turn_deg", feetTurn_rad, radFromDeg(-45), radFromDeg(45), deg);
 }
 
 void Delivery::validate() const {
@@ -87,6 +88,19 @@ Swing calcDeliveredSwing(const Wedge& wedge, const Recipe& recipe, double extraT
         kernel::faceNormal(in.loft, in.lie, in.open + in.handTurn, out.deliveredLean, out.tip);
     swing.addressFace_rad = std::atan2(address.z, address.x);
     return swing;
+}
+
+PlayedLoft findPlayedLoft(const Wedge& wedge, const Recipe& delivered, double extraTurn_rad) {
+    const auto loftOf = [&](const Recipe& r) {
+        return calcDeliveredSwing(wedge, r, extraTurn_rad).delivery.dynamicLoft_rad;
+    };
+    Recipe square = delivered, upright = delivered;
+    square.open_rad = 0.0;
+    upright.lean_rad -= calcDeliveredSwing(wedge, delivered, extraTurn_rad).deliveredLean_rad;
+    Recipe neither = upright;
+    neither.open_rad = 0.0;
+    const double loft = loftOf(delivered);
+    return {loft - loftOf(square), loft - loftOf(upright), wedge.loft_rad + loft - loftOf(neither)};
 }
 
 double findOpening(const Wedge& wedge, const Recipe& recipe, double faceAngle_rad,

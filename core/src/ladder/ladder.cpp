@@ -13,10 +13,10 @@
 #include <utility>
 
 #include "ladder/location.h"
-#include "numeric/normal.h"
 #include "simulate/random_stream.h"
 #include "tune/robust_fit.h"
 #include "wedgeon/error.h"
+#include "wedgeon/normal.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -438,6 +438,7 @@ Ladder Maker::make() {
             const auto n = static_cast<double>(c.speeds.size());
             const double own = findLocation(c.speeds, ordinarySpeedScatter).middle;
             r.clubSpeed_mps = std::exp((n * own + speedWeight * swingSpeed) / (n + speedWeight));
+            r.speedSd_mps = r.clubSpeed_mps * ladder::pooledScatter({c.speeds}, 0.0);
         } else {
             try {
                 r.clubSpeed_mps = predictor(plain, line.club).speedForCarry(line.recipe, r.carry_m);

@@ -123,6 +123,17 @@ SwingSize SwingLadder::sizeOf(double speed_mps) const {
             (speed_mps - low.speed_mps) / (above->speed_mps - low.speed_mps)};
 }
 
+const Rung* SwingLadder::besides(double speed_mps) const {
+    const auto longer = std::find_if(rungs_.begin(), rungs_.end(), [speed_mps](const Rung& r) {
+        return r.speed_mps > (1.0 + sameSwing) * speed_mps;
+    });
+    if (longer != rungs_.end()) return &*longer;
+    const auto shorter = std::find_if(rungs_.rbegin(), rungs_.rend(), [speed_mps](const Rung& r) {
+        return r.speed_mps < (1.0 - sameSwing) * speed_mps;
+    });
+    return shorter != rungs_.rend() ? &*shorter : nullptr;
+}
+
 std::optional<double> SwingLadder::speedOf(const SwingSize& size) const {
     const auto find = [this](const std::string& name) {
         return std::find_if(rungs_.begin(), rungs_.end(),

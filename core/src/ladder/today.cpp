@@ -3,11 +3,12 @@
 // A ladder in the conditions of a day, asked for a distance; what lies between its rungs.
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
-#include "numeric/normal.h"
 #include "tune/robust_fit.h"
 #include "wedgeon/error.h"
 #include "wedgeon/ladder/ladder.h"
+#include "wedgeon/normal.h"
 
 namespace wedgeon {
 namespace {
@@ -191,10 +192,13 @@ std::vector<std::vector<RungPlayed>> playLadder(const Ladder& ladder, const Cond
 std::vector<LadderReach> reachDistance(const Ladder& ladder,
                                        const std::vector<std::vector<RungPlayed>>& played,
                                        const Conditions& today, double distance_m,
-                                       LadderMeasure measure, std::size_t samples) {
+                                       LadderMeasure measure, std::size_t samples,
+                                       std::span<const std::size_t> lines) {
+    std::vector<std::size_t> all(ladder.lines.size());
+    std::iota(all.begin(), all.end(), std::size_t{0});
     std::vector<LadderReach> out;
     out.reserve(ladder.lines.size());
-    for (std::size_t l = 0; l < ladder.lines.size(); ++l) {
+    for (const std::size_t l : lines.empty() ? std::span<const std::size_t>(all) : lines) {
         const LadderLine& line = ladder.lines[l];
         LadderReach& reach = out.emplace_back();
         reach.line = l;
@@ -231,7 +235,8 @@ std::vector<LadderReach> reachDistance(const Ladder& ladder,
 
 SwingLadder swingsOf(const Ladder& ladder) {
     std::vector<Rung> out(ladder.swings.swings.size());
-    std::vector<double> weights(out.size(), 0.0);
+    std::vector<double> weights(out.size(), 0.0), squares(out.size(), 0.0);
+    std::vector<std::size_t> spread(out.size(), 0);  // shots behind it
     for (const LadderLine& line : ladder.lines) {
         if (line.way != Way::Plain) continue;
         for (const LadderRung& r : line.rungs) {
@@ -240,12 +245,16 @@ SwingLadder swingsOf(const Ladder& ladder) {
             out[r.swing].speed_mps += w * r.clubSpeed_mps;
             out[r.swing].shots += r.shots;
             weights[r.swing] += w;
+            if (r.speedSd_mps <= 0.0) continue;
+            squares[r.swing] += static_cast<double>(r.shots) * r.speedSd_mps * r.speedSd_mps;
+            spread[r.swing] += r.shots;
         }
     }
     std::vector<Rung> there;
     for (std::size_t i = 0; i < out.size(); ++i) {
         if (weights[i] == 0.0) continue;
         out[i].speed_mps /= weights[i];
+        if (spread[i] > 0) out[i].sd_mps = std::sqrt(squares[i] / static_cast<double>(spread[i]));
         out[i].swing = ladder.swings.swings[i].name;
         there.push_back(std::move(out[i]));
     }

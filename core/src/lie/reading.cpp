@@ -9,9 +9,9 @@
 #include <algorithm>
 #include <cmath>
 
-#include "numeric/normal.h"
 #include "simulate/random_stream.h"
 #include "wedgeon/constants.h"
+#include "wedgeon/normal.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {

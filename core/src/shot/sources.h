@@ -6,7 +6,7 @@
 #include <functional>
 #include <vector>
 
-#include "numeric/normal.h"
+#include "wedgeon/normal.h"
 #include "wedgeon/shot/shot.h"
 #include "wedgeon/shot/spread.h"
 

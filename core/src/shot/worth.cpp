@@ -13,9 +13,9 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::array steps{WorthStep::OneDegreeLean,  WorthStep::FiveDegreesOpen,
-                           WorthStep::OneBallBack,    WorthStep::FivePercentWeight,
-                           WorthStep::OneUnitOfSpeed, WorthStep::WetFace};
+constexpr std::array steps{WorthStep::OneDegreeLean, WorthStep::FiveDegreesOpen,
+                           WorthStep::OneBallBack,   WorthStep::FivePercentWeight,
+                           WorthStep::OtherSwing,    WorthStep::WetFace};
 
 void take(WorthStep step, double speed_mps, Recipe& recipe, FaceCondition& face) {
     switch (step) {
@@ -31,7 +31,7 @@ void take(WorthStep step, double speed_mps, Recipe& recipe, FaceCondition& face)
         case WorthStep::FivePercentWeight:
             recipe.weightLead_pct += 5;
             break;
-        case WorthStep::OneUnitOfSpeed:
+        case WorthStep::OtherSwing:
             recipe.clubSpeed_mps += speed_mps;
             break;
         case WorthStep::WetFace:

@@ -10,7 +10,7 @@
 #include <stop_token>
 #include <vector>
 
-#include "numeric/normal.h"
+#include "wedgeon/normal.h"
 
 namespace wedgeon::tune {
 

@@ -273,6 +273,16 @@ QString ExplainView::why() const {
         return tr("%1 makes %2").arg(text::cause(p.second), sign + shown(shape, p.first) + spread);
     };
     QString said = tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
+    const auto faceA = a().measured(store::Quantity::FaceToPath);
+    const auto faceB = b().measured(store::Quantity::FaceToPath);
+    if (faceA && faceB) {
+        const auto face = [](const MeasuredMean& m) {
+            return m.half80 > 0 ? text::sideDegrees(m.mean) + QStringLiteral("\u00a0±\u00a0") +
+                                      text::degrees(m.half80)
+                                : text::sideDegrees(m.mean);
+        };
+        said += tr(" Face to path: A %1, B %2.").arg(face(*faceA), face(*faceB));
+    }
     if (isGrouped()) {
         said = tr("A is %1, B is %2. ").arg(a().name(), b().name()) + said +
                tr(" ± holds 80 in 100 such groups.");

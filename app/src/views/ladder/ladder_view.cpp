@@ -5,8 +5,6 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QPrintPreviewDialog>
-#include <QPrinter>
 #include <QToolButton>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -19,8 +17,8 @@
 #include "text/said.h"
 #include "text/sentences.h"
 #include "text/swing_text.h"
+#include "views/ladder/card_panel.h"
 #include "wedgeon/units.h"
-#include "widgets/file_dialogs.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/quantity_field.h"
@@ -41,43 +39,7 @@ QString inHundred(double chance) {
     return text::number(std::round(100 * chance), 0);
 }
 
-QString clubName(const Ladder& ladder, std::size_t line) {
-    const LadderLine& l = ladder.lines[line];
-    const QString club = text::fromUtf8(ladder.clubs[l.club].name);
-    const QString name =
-        club.isEmpty() ? text::degrees(ladder.clubs[l.club].wedge.loft_rad, 0) : club;
-    return l.way == Way::Plain ? name : LadderView::tr("%1 %2").arg(name, text::wayName(l.way));
-}
-
 }  // namespace
-
-/// The card as it comes out of the printer.
-class CardPreview : public Drawing {
-public:
-    explicit CardPreview(const QString& name) : Drawing(name) { setMinimumSize(160, 110); }
-    void show(const PocketCard& card, PocketCard::Size size) {
-        card_ = card;
-        size_ = PocketCard::size(size);
-        say(card_.asText());
-        update();
-    }
-
-protected:
-    void paint(QPainter& p, const style::Colours& c) override {
-        const QSizeF fitted = size_.scaled(canvas() - QSizeF(8, 8), Qt::KeepAspectRatio);
-        const QRectF room(QPointF((canvas().width() - fitted.width()) / 2,
-                                  (canvas().height() - fitted.height()) / 2),
-                          fitted);
-        p.setPen(QPen(c.edge, 1));
-        p.setBrush(Qt::white);
-        p.drawRoundedRect(room, 5, 5);
-        card_.paint(p, room);
-    }
-
-private:
-    PocketCard card_;
-    QSizeF size_;
-};
 
 LadderView::LadderView(Desk& desk, QWidget* parent)
     : View(desk, QStringLiteral("ladder"), Stop::Ladder, parent),
@@ -168,40 +130,17 @@ QWidget* LadderView::makeCard() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(16, 12, 16, 12);
     column->setSpacing(6);
-    auto* title = new SentenceLabel(SentenceLabel::Rank::Title);
-    title->setText(tr("Pocket card"));
-    column->addWidget(title);
-    auto* choices = new QHBoxLayout;
-    choices->setSpacing(6);
-    size_ = new QComboBox;
-    size_->addItems({tr("A6"), tr("credit card")});
-    size_->setAccessibleName(tr("Size of the card"));
-    units_ = new QComboBox;
-    units_->addItems({tr("as shown"), tr("m and yd")});
-    units_->setAccessibleName(tr("Units of the card"));
-    totals_ = new QToolButton;
-    totals_->setText(tr("totals"));
-    totals_->setToolTip(tr("With where the ball ends, beside what it carries"));
-    totals_->setCheckable(true);
-    for (QComboBox* box : {size_, units_})
-        connect(box, &QComboBox::activated, this, [this] { tell(); });
-    connect(totals_, &QToolButton::clicked, this, [this] { tell(); });
-    choices->addWidget(size_);
-    choices->addWidget(units_, 1);
-    choices->addWidget(totals_);
-    column->addLayout(choices);
-    preview_ = new CardPreview(tr("The pocket card"));
-    column->addWidget(preview_, 1);
+    card_ = new CardPanel;
+    connect(card_, &CardPanel::saved, this,
+            [this](const QString& path) { emit said(tr("The card is in %1.").arg(path), {}); });
+    connect(card_, &CardPanel::failed, this, &View::failed);
+    column->addWidget(card_, 1);
     rung_ = new SentenceLabel(SentenceLabel::Rank::Body);
     rung_->setObjectName(QStringLiteral("ladderRung"));
     column->addWidget(rung_);
-    QHBoxLayout* row = nullptr;
-    const auto addRow = [&] {
-        row = new QHBoxLayout;
-        row->setSpacing(4);
-        column->addLayout(row);
-    };
-    addRow();
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    column->addLayout(row);
     const auto button = [&](const QString& text, const QString& hint, void (LadderView::*act)()) {
         auto* b = new QToolButton;
         b->setText(text);
@@ -216,10 +155,6 @@ QWidget* LadderView::makeCard() {
     shots_ = button(tr("Show its shots"), tr("Shows this rung's shots in Watch"),
                     &LadderView::showShots);
     row->addStretch(1);
-    addRow();
-    button(tr("Print…"), tr("The card, with a preview"), &LadderView::printCard);
-    button(tr("Save…"), tr("The card as PDF or SVG"), &LadderView::saveCard);
-    row->addStretch(1);
     return panel;
 }
 
@@ -229,9 +164,9 @@ void LadderView::makeCommands() {
     addCommand(tr("Show the rung's &shots"), {}, [this] { showShots(); });
     addCommandSeparator();
     addCommand(
-        tr("Sa&ve the pocket card…"), {}, [this] { saveCard(); }, Reach::Anywhere);
+        tr("Sa&ve the pocket card…"), {}, [this] { card_->save(); }, Reach::Anywhere);
     addCommand(
-        tr("Print the &pocket card…"), {}, [this] { printCard(); }, Reach::Anywhere);
+        tr("Print the &pocket card…"), {}, [this] { card_->print(); }, Reach::Anywhere);
 }
 
 void LadderView::takeFocus() {
@@ -285,14 +220,14 @@ void LadderView::tell() {
     tellTarget();
     if (!there) {
         gaps_->setText({});
-        preview_->show({}, PocketCard::Size::A6);
+        card_->show(nullptr, bench_.units(), {});
         return;
     }
     const Units& u = bench_.units();
     const Ladder& ladder = a->ladder;
     const auto rungOf = [&](const std::array<std::size_t, 2>& at) {
         const LadderLine& line = ladder.lines[at[0]];
-        return tr("%1 %2").arg(clubName(ladder, at[0]),
+        return tr("%1 %2").arg(text::lineName(ladder, at[0]),
                                text::swingName(ladder.swings.swings[line.rungs[at[1]].swing].name));
     };
     QStringList found;
@@ -318,17 +253,15 @@ void LadderView::tell() {
         found = {tr("No gap, and no two rungs that do the same.")};
     }
     gaps_->setText(found.join(QLatin1Char(' ')));
-    preview_->show(card(u), static_cast<PocketCard::Size>(size_->currentIndex()));
+    card_->show(a, u, text::day(desk_.clock().today()));
 }
 
 std::vector<LadderReach> LadderView::reaches() const {
     const auto a = current();
-    auto all = reachDistance(a->ladder, a->played, a->today, target_m_, measure(), swingsForOdds);
     const auto shown = shownLines();
-    std::erase_if(all, [&](const LadderReach& r) {
-        return std::find(shown.begin(), shown.end(), r.line) == shown.end();
-    });
-    return all;
+    if (shown.empty()) return {};
+    return reachDistance(a->ladder, a->played, a->today, target_m_, measure(), swingsForOdds,
+                         shown);
 }
 
 void LadderView::tellTarget() {
@@ -352,7 +285,7 @@ void LadderView::tellTarget() {
     for (const std::size_t l : shownLines()) {
         const LadderLine& line = ladder.lines[l];
         LadderScene::Row row;
-        row.name = clubName(ladder, l);
+        row.name = text::lineName(ladder, l);
         row.detail = text::degrees(ladder.clubs[line.club].wedge.loft_rad, 0);
         for (std::size_t i = 0; i < line.rungs.size(); ++i) {
             const LadderRung& r = line.rungs[i];
@@ -373,7 +306,7 @@ void LadderView::tellTarget() {
     const auto all = reaches();
     const auto best = bestReach(all);
     const auto reachWords = [&](const LadderReach& r) {
-        return tr("the %1, %2").arg(clubName(ladder, r.line), text::swingSize(r.swing));
+        return tr("the %1, %2").arg(text::lineName(ladder, r.line), text::swingSize(r.swing));
     };
     const QString asked = measure() == LadderMeasure::Total
                               ? u.length(target_m_, 0)
@@ -439,7 +372,7 @@ void LadderView::tellRung() {
     const Units& u = bench_.units();
     const auto l = static_cast<std::size_t>(line - a->ladder.lines.data());
     const RungPlayed& p = a->played[l][static_cast<std::size_t>(r - line->rungs.data())];
-    const QString what = tr("%1 %2").arg(clubName(a->ladder, l),
+    const QString what = tr("%1 %2").arg(text::lineName(a->ladder, l),
                                          text::swingName(a->ladder.swings.swings[r->swing].name));
     const QString known =
         r->shots == 0 ? tr("%1: a guess, %2 to %3.")
@@ -454,92 +387,6 @@ void LadderView::tellRung() {
             .arg(u.length(p.carry_m, 1), u.length((r->high80_m - r->low80_m) / 2, 1),
                  u.length(p.total_m, 1), u.speed(r->clubSpeed_mps), text::degrees(p.launch_rad, 0),
                  text::degrees(p.landing_rad, 0)));
-}
-
-PocketCard LadderView::card(const Units& u) const {
-    PocketCard out;
-    const auto a = current();
-    if (!a) return out;
-    const Ladder& ladder = a->ladder;
-    out.player = text::playerName(a->player);
-    out.withTotals = totals_->isChecked();
-    const QString today = text::day(desk_.clock().today());
-    out.foot = tr("%1 \u00b7 %2 \u00b7 %3")
-                   .arg(u.lengthName(), today, text::shots(static_cast<qsizetype>(ladder.shots)));
-    for (const SwingName& s : ladder.swings.swings) {
-        out.swings << text::swingName(s.name);
-        out.cells.emplace_back();
-    }
-    const auto number = [&](double m) { return text::number(m * u.lengthFactor(), 0); };
-    constexpr qsizetype mostClubs = 4;
-    for (std::size_t l = 0; l < ladder.lines.size() && out.clubs.size() < mostClubs; ++l) {
-        const LadderLine& line = ladder.lines[l];
-        if (line.way != Way::Plain) continue;
-        out.clubs << clubName(ladder, l);
-        for (auto& row : out.cells)
-            row.emplace_back();
-        for (std::size_t i = 0; i < line.rungs.size(); ++i) {
-            const LadderRung& r = line.rungs[i];
-            const RungPlayed& p = a->plain[l][i];
-            auto& cell = out.cells[static_cast<qsizetype>(r.swing)].back();
-            cell.carry = number(r.carry_m);
-            cell.spread =
-                QStringLiteral("\u00b1 ") + number((r.shotsHigh80_m - r.shotsLow80_m) / 2);
-            cell.total = p.plays ? number(p.total_m) : QString();
-            cell.guess = r.predicted;
-        }
-    }
-    const QString wind = u.speed(a->windTried_mps);
-    if (a->againstWind > 0.005)
-        out.notes << tr("%1 against: %2 % less. Lush rough: %3 % less carry.")
-                         .arg(wind, text::number(100 * a->againstWind, 0),
-                              text::number(100 * a->fromLush, 0));
-    return out;
-}
-
-QVector<PocketCard> LadderView::cards() const {
-    QVector<PocketCard> out{card(bench_.units())};
-    if (units_->currentIndex() == 1) {
-        const bool metric = bench_.units().system() == UnitSystem::Metric;
-        out << card(Units(metric ? UnitSystem::Yards : UnitSystem::Metric));
-    }
-    return out;
-}
-
-void LadderView::saveCard() {
-    if (!current()) return;
-    const QString path = askForTarget(this, tr("Save the pocket card"), tr("Card (*.pdf *.svg)"),
-                                      QStringLiteral("pdf"), text::playerName(current()->player));
-    if (path.isEmpty()) return;
-    if (saveCards(path, cards(), static_cast<PocketCard::Size>(size_->currentIndex()))) {
-        emit said(tr("The card is in %1.").arg(path), {});
-    } else {
-        emit failed(tr("The card could not be written to %1.").arg(path));
-    }
-}
-
-void LadderView::printCard() {
-    if (!current()) return;
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setDocName(tr("Wedgeon: pocket card"));
-    QPrintPreviewDialog dialog(&printer, this);
-    dialog.setWindowTitle(tr("Print the pocket card"));
-    const auto size = PocketCard::size(static_cast<PocketCard::Size>(size_->currentIndex()));
-    connect(&dialog, &QPrintPreviewDialog::paintRequested, this, [&](QPrinter* device) {
-        QPainter p(device);
-        const double dots = device->resolution() / 25.4;
-        bool first = true;
-        for (const PocketCard& one : cards()) {
-            if (!first) device->newPage();
-            first = false;
-            // In its own size, with a line to cut along.
-            const QRectF room(QPointF(5, 5) * dots, size * dots);
-            p.setPen(QPen(Qt::gray, 0.1 * dots));
-            p.drawRect(room);
-            one.paint(p, room);
-        }
-    });
-    dialog.exec();
 }
 
 void LadderView::openInShape() {
@@ -576,7 +423,7 @@ void LadderView::showShots() {
 
 QString LadderView::asText() const {
     QStringList lines{headline_->asText(), drawing_->accessibleDescription(), gaps_->text()};
-    if (current()) lines << card(bench_.units()).asText();
+    if (current()) lines << card_->asText();
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -590,24 +437,18 @@ void LadderView::print(Paper& paper) {
 }
 
 QVariantMap LadderView::state() const {
-    return {{QStringLiteral("target"), target_m_},
-            {QStringLiteral("measure"), measure_->currentIndex()},
-            {QStringLiteral("card"), size_->currentIndex()},
-            {QStringLiteral("cardUnits"), units_->currentIndex()},
-            {QStringLiteral("totals"), totals_->isChecked()}};
+    QVariantMap out = card_->state();
+    out[QStringLiteral("target")] = target_m_;
+    out[QStringLiteral("measure")] = measure_->currentIndex();
+    return out;
 }
 
 void LadderView::restore(const QVariantMap& state) {
     const double target = state.value(QStringLiteral("target"), 40.0).toDouble();
     if (target >= 1.0 && target <= 400.0) target_m_ = target;
-    const auto choose = [&](QComboBox* box, const char* key) {
-        box->setCurrentIndex(
-            std::clamp(state.value(QLatin1String(key)).toInt(), 0, box->count() - 1));
-    };
-    choose(measure_, "measure");
-    choose(size_, "card");
-    choose(units_, "cardUnits");
-    totals_->setChecked(state.value(QStringLiteral("totals")).toBool());
+    measure_->setCurrentIndex(
+        std::clamp(state.value(QStringLiteral("measure")).toInt(), 0, measure_->count() - 1));
+    card_->restore(state);
 }
 
 }  // namespace wedgeon

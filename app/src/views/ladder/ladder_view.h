@@ -6,16 +6,14 @@
 
 #include "desk/ladder_maker.h"
 #include "views/ladder/ladder_drawing.h"
-#include "views/ladder/pocket_card.h"
 #include "views/view.h"
 
 class QComboBox;
-class QPrinter;
 class QToolButton;
 
 namespace wedgeon {
 
-class CardPreview;
+class CardPanel;
 class Headline;
 class QuantityField;
 class SentenceLabel;
@@ -45,10 +43,6 @@ private:
     void tellTarget();
     void tellRung();
     void setTarget(double target_m);
-    QVector<PocketCard> cards() const;
-    PocketCard card(const Units& units) const;
-    void saveCard();
-    void printCard();
     void openInShape();
     void showShots();
     /// The answer's lines that are drawn.
@@ -65,11 +59,10 @@ private:
     LadderDrawing* drawing_;
     SentenceLabel *gaps_, *rung_;
     QuantityField* target_;
-    QComboBox *measure_, *size_, *units_;
+    QComboBox* measure_;
     std::vector<QToolButton*> ways_;
     QToolButton *shape_, *shots_;
-    QToolButton* totals_;
-    CardPreview* preview_;
+    CardPanel* card_;
     QWidget* side_;
     double target_m_ = 40.0;
     std::array<int, 2> chosen_{-1, -1};

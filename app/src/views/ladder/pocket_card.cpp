@@ -1,18 +1,11 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Painting and saving cards.
+// Painting cards.
 #include "views/ladder/pocket_card.h"
 
-#include <QFileInfo>
-#include <QPageSize>
-#include <QPdfWriter>
-#include <QSaveFile>
-#include <QSvgGenerator>
 #include <algorithm>
 
 #include "style/style.h"
-#include "wedgeon/store/error.h"
-#include "wedgeon/store/files.h"
 
 namespace wedgeon {
 namespace {
@@ -116,49 +109,6 @@ QString PocketCard::asText() const {
         lines << line.join(QLatin1Char('\t'));
     }
     return (lines + notes).join(QLatin1Char('\n'));
-}
-
-bool saveCards(const QString& path, const QVector<PocketCard>& cards, PocketCard::Size size) {
-    if (cards.isEmpty()) return false;
-    const QString ending = QFileInfo(path).suffix().toLower();
-    const QSizeF mm = PocketCard::size(size);
-    // Written beside and put in place as a whole, and never over a logbook.
-    try {
-        store::requireTarget(path.toStdString());
-    } catch (const store::StoreError&) {
-        return false;
-    }
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return false;
-    if (ending == QStringLiteral("svg")) {
-        constexpr double pixels = 96 / 25.4;
-        const QSizeF room = mm * pixels;
-        QSvgGenerator svg;
-        svg.setOutputDevice(&file);
-        svg.setSize(room.toSize());
-        svg.setViewBox(QRectF(QPointF(), room));
-        svg.setTitle(cards.first().player);
-        QPainter p;
-        if (!p.begin(&svg)) return false;
-        p.fillRect(QRectF(QPointF(), room), Qt::white);
-        cards.first().paint(p, QRectF(QPointF(), room));
-        return p.end() && file.commit();
-    }
-    if (ending != QStringLiteral("pdf")) return false;
-    QPdfWriter pdf(&file);
-    constexpr int dpi = 300;
-    pdf.setResolution(dpi);
-    pdf.setPageMargins(QMarginsF());
-    pdf.setPageSize(QPageSize(mm, QPageSize::Millimeter, {}, QPageSize::ExactMatch));
-    pdf.setTitle(cards.first().player);
-    QPainter p;
-    if (!p.begin(&pdf)) return false;
-    const QRectF room(QPointF(), mm * dpi / 25.4);
-    for (qsizetype i = 0; i < cards.size(); ++i) {
-        if (i > 0) pdf.newPage();
-        cards[i].paint(p, room);
-    }
-    return p.end() && file.commit();
 }
 
 }  // namespace wedgeon

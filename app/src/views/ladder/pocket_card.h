@@ -34,8 +34,4 @@ struct PocketCard {
     QString asText() const;
 };
 
-/// One card on a page of its size, as PDF or SVG by the ending of \p path; several follow each
-/// other as pages of a PDF, of which an SVG has the first. False when it cannot be written.
-bool saveCards(const QString& path, const QVector<PocketCard>& cards, PocketCard::Size size);
-
 }  // namespace wedgeon

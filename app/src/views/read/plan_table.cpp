@@ -13,6 +13,7 @@
 #include "style/style.h"
 #include "text/plan_text.h"
 #include "text/said.h"
+#include "wedgeon/normal.h"
 
 namespace wedgeon {
 namespace {
@@ -133,7 +134,7 @@ QVariant PlanModel::data(const QModelIndex& index, int role) const {
                          : QString::fromStdString(words::swingSaid(s, speaker)),
                      distances_.units.speed(s.clubSpeed_mps), distances_.said(s.rest.low),
                      distances_.said(s.rest.high), text::number(s.strokes, 2),
-                     text::number(1.28 * s.strokesError, 2)));
+                     text::number(halfOf80 * s.strokesError, 2)));
     }
     if (role == Qt::AccessibleTextRole && column == Shot) {
         return tr("%1: lands and runs %2, on the green %3 in 100, inside 2 m %4, chipping again "

@@ -39,7 +39,7 @@ QString stepName(Dial dial) {
         case Dial::GripDown:
             return NumberRow::tr("grip down");
         case Dial::BodyLine:
-            return NumberRow::tr("turn the body line");
+            return NumberRow::tr("turn the shoulders");
     }
     return {};
 }
@@ -58,7 +58,8 @@ QString hintOf(Dial dial, const Units& u) {
             return NumberRow::tr("%1 chop, %2 ordinary, %3 brush")
                 .arg(u.height(0.8), u.height(1.1), u.height(1.5));
         case Dial::BodyLine:
-            return NumberRow::tr("Feet, hips and shoulders; negative aims to the open side");
+            return NumberRow::tr(
+                "Hips and shoulders, and the feet with them; negative aims to the open side");
         case Dial::HandleRaised:
             return NumberRow::tr("Hands higher than usual tip the toe down");
         default:

@@ -15,8 +15,10 @@
 #include "drawings/dial_shape.h"
 #include "style/style.h"
 #include "text/schools.h"
+#include "text/swing_text.h"
 #include "views/shape/number_row.h"
 #include "wedgeon/error.h"
+#include "wedgeon/units.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
@@ -175,23 +177,32 @@ void RecipePage::makeSetUp() {
     }
     form->addRow(tr("Swung along"),
                  makeChoice(bench_, tr("Swung along"),
-                            {tr("the target line"), tr("between the two"), tr("the body line")},
+                            {tr("the target line"), tr("between the two"), tr("the shoulders")},
                             &Recipe::swingAlong));
     form->addRow(tr("Weight moved by"),
                  makeChoice(bench_, tr("Weight moved by"),
                             {tr("the whole body"), tr("the lower body")}, &Recipe::weightBy));
-    auto* turn = new QuantityField(
-        {tr("Hands turned"), QStringLiteral("°"), 180 / constants::pi, -45, 45, 1, 1});
-    turn->setToolTip(tr("Opened by turning the hands on the grip: it comes back square"));
-    connect(turn, &QuantityField::edited, this, [this](double si) {
-        BenchState next = bench_.state();
-        next.recipe().handTurn_rad = si;
-        bench_.edit(next, tr("turn the hands"));
-    });
-    const auto follow = [this, turn] { turn->setSi(bench_.state().recipe().handTurn_rad); };
-    connect(&bench_, &Workbench::changed, turn, follow);
-    follow();
-    form->addRow(tr("Hands turned"), turn);
+    const auto addTurn = [&](const QString& name, const QString& hint, const QString& step,
+                             double most_deg, double Recipe::*member) {
+        auto* turn = new QuantityField(
+            {name, QStringLiteral("°"), degFromRad(1.0), -most_deg, most_deg, 1, 1});
+        turn->setToolTip(hint);
+        connect(turn, &QuantityField::edited, this, [this, member, step](double si) {
+            BenchState next = bench_.state();
+            next.recipe().*member = si;
+            bench_.edit(next, step);
+        });
+        const auto follow = [this, turn, member] { turn->setSi(bench_.state().recipe().*member); };
+        connect(&bench_, &Workbench::changed, turn, follow);
+        follow();
+        form->addRow(name, turn);
+    };
+    addTurn(tr("Feet turned"),
+            tr("Against the shoulders; negative is open. The swing follows the shoulders: the feet "
+               "alone change nothing that this model knows of."),
+            tr("turn the feet"), 30, &Recipe::feetTurn_rad);
+    addTurn(tr("Hands turned"), tr("Opened by turning the hands on the grip: it comes back square"),
+            tr("turn the hands"), 45, &Recipe::handTurn_rad);
     content()->addLayout(form);
 }
 
@@ -254,11 +265,17 @@ void RecipePage::showSchool() {
         const Consequences all =
             findConsequences(*school, recipe, bench_.state().predictor(), carry);
         for (const Consequence& c : all.claims) {
-            lines << verdictMark(c.verdict) + tr("It %1: %2, by %3 (%4 to %5).")
+            const bool swing = c.claim.measure == Measure::ClubSpeed;
+            const auto side = [&](double si) {
+                return swing ? text::swingInShort(bench_.swings(), si, u)
+                             : shownMeasure(c.claim.measure, si, u);
+            };
+            // A swing has its speed in brackets already.
+            lines << verdictMark(c.verdict) + (swing ? tr("It %1: %2, by %3, from %4 to %5.")
+                                                     : tr("It %1: %2, by %3 (%4 to %5)."))
                                                   .arg(text::claim(c.claim),
                                                        verdictWords(c.verdict), effect(c, u),
-                                                       shownMeasure(c.claim.measure, c.against, u),
-                                                       shownMeasure(c.claim.measure, c.here, u));
+                                                       side(c.against), side(c.here));
         }
         lines << tr("Both brought to a carry of %1.").arg(u.length(carry, 1));
     } catch (const RangeError&) {

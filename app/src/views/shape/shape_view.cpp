@@ -186,8 +186,9 @@ QWidget* ShapeView::makeDrawings() {
     spin_ = new SpinDrawing(bench_);
     spinPanel_ = titledPanel(tr("Spin against spin loft"), tr("today's curve"), spin_);
     worthPanel_ = titledPanel(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
-    row->addWidget(
-        titledPanel(tr("From above"), tr("drag toe, body line"), new FaceAboveDrawing(bench_)), 33);
+    row->addWidget(titledPanel(tr("From above"), tr("drag toe, shoulders, feet"),
+                               new FaceAboveDrawing(bench_)),
+                   33);
     row->addWidget(
         titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)), 37);
     row->addWidget(spinPanel_, 30);

@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "text/units.h"
+#include "wedgeon/normal.h"
 
 namespace wedgeon {
 namespace {
@@ -20,7 +21,6 @@ constexpr double fitGap_px = 12.0;
 constexpr double title_px = 18.0;
 constexpr double scale_px = 16.0;  // numbers below a cloud
 constexpr qsizetype inputsInRow = 4;
-constexpr double half80 = 1.2815515655446004;
 /// More points than this say no more and cost time to paint.
 constexpr qsizetype mostPoints = 2000;
 constexpr double residualRange = 4.0;  // deviations shown on either side
@@ -93,7 +93,7 @@ void FitDrawing::tell() {
         said << tr("%1: %2 shots, four in five within %3 of predicted%4")
                     .arg(r.axis.name)
                     .arg(n)
-                    .arg(withUnit(r.axis, half80 * r.noise),
+                    .arg(withUnit(r.axis, halfOf80 * r.noise),
                          i == chosen_ ? tr(", chosen") : QString());
     }
     say(said.join(QStringLiteral("; ")));
@@ -125,7 +125,7 @@ void FitDrawing::paint(QPainter& p, const style::Colours& c) {
     const Result& r = content_.results[chosen_];
     paintText(p, {fitMargin_px, resultCell(0).bottom() + 20},
               tr("What is left of %1, measured less predicted (band: four in five, ±%2)")
-                  .arg(r.axis.name, withUnit(r.axis, half80 * r.noise)),
+                  .arg(r.axis.name, withUnit(r.axis, halfOf80 * r.noise)),
               c.ink, style::font(13, QFont::DemiBold));
     for (qsizetype i = 0; i < content_.inputs.size(); ++i)
         paintInput(p, c, i);
@@ -174,7 +174,7 @@ void FitDrawing::paintInput(QPainter& p, const style::Colours& c, qsizetype i) c
                        plot.bottom() - y.share(vy) * plot.height());
     };
     paintText(p, {cell.left(), cell.top() + 12}, in.axis.name, c.soft, style::font(12));
-    const double band = half80 * r.noise;
+    const double band = halfOf80 * r.noise;
     p.setPen(Qt::NoPen);
     p.setBrush(c.band);
     p.drawRect(QRectF(QPointF(plot.left(), at(x.low, band).y()),

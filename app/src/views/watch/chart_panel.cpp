@@ -139,7 +139,7 @@ void ChartPanel::makeBoxes(QWidget* row) {
         groups_->addItem(text::nameOf(label), keyOf(label));
     }
     across_->insertSeparator(across_->count());
-    for (std::size_t q = 0; q < store::quantityCount; ++q) {
+    for (std::size_t q = 0; q < store::allQuantityCount; ++q) {
         const auto quantity = static_cast<Quantity>(q);
         up_->addItem(text::nameOf(quantity), keyOf(quantity));
         across_->addItem(text::nameOf(quantity), keyOf(quantity));

@@ -32,7 +32,7 @@ int dataOf(Quantity q) {
     return static_cast<int>(q);
 }
 int dataOf(Label l) {
-    return static_cast<int>(store::quantityCount) + static_cast<int>(l);
+    return static_cast<int>(store::allQuantityCount) + static_cast<int>(l);
 }
 
 QLabel* plain(const QString& text, int pixels = 14, QFont::Weight weight = QFont::Normal) {
@@ -115,7 +115,7 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
         row.what->setAccessibleName(tr("%1 is").arg(header));
         row.unit->setAccessibleName(tr("%1 is in").arg(header));
         row.what->addItem(tr("not read"), notRead);
-        for (std::size_t q = 0; q < store::quantityCount; ++q) {
+        for (std::size_t q = 0; q < store::allQuantityCount; ++q) {
             const auto quantity = static_cast<Quantity>(q);
             row.what->addItem(text::nameOf(quantity), dataOf(quantity));
         }
@@ -149,7 +149,7 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
 void ColumnsDialog::fillUnits(const Row& row, const std::string& unit) {
     const int what = row.what->currentData().toInt();
     row.unit->clear();
-    const bool number = what >= 0 && what < static_cast<int>(store::quantityCount);
+    const bool number = what >= 0 && what < static_cast<int>(store::allQuantityCount);
     row.unit->setVisible(number);
     if (!number) return;
     for (const store::Unit& u : store::unitsOf(store::info(static_cast<Quantity>(what)).dimension))
@@ -165,7 +165,7 @@ void ColumnsDialog::check() {
         const int what = r.what->currentData().toInt();
         if (what == notRead) continue;
         if (!taken.insert(what).second) twice = r.what->currentText();
-        measured = measured || (what < static_cast<int>(store::quantityCount) &&
+        measured = measured || (what < static_cast<int>(store::allQuantityCount) &&
                                 static_cast<Quantity>(what) != Quantity::Loft);
     }
     trouble_->setText(!twice.isEmpty() ? tr("Two columns are taken for: %1.").arg(twice)
@@ -183,8 +183,8 @@ store::ColumnMapping ColumnsDialog::mapping() const {
         o.header = rows_[i].header;
         o.column = i + 1;
         const int what = rows_[i].what->currentData().toInt();
-        if (what >= static_cast<int>(store::quantityCount)) {
-            o.label = static_cast<Label>(what - static_cast<int>(store::quantityCount));
+        if (what >= static_cast<int>(store::allQuantityCount)) {
+            o.label = static_cast<Label>(what - static_cast<int>(store::allQuantityCount));
         } else if (what >= 0) {
             o.quantity = static_cast<Quantity>(what);
             o.unit = rows_[i].unit->currentText().toStdString();

@@ -42,6 +42,8 @@ QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal)
     return l;
 }
 
+constexpr int clubNumbers = 7;
+
 }  // namespace
 
 ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
@@ -96,12 +98,16 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
 
     auto* club = new QGridLayout;
     club->setVerticalSpacing(0);
-    for (int i = 0; i < 6; ++i) {
-        clubNames_ << plain(this, 12);
-        clubValues_ << plain(this, 14, QFont::Medium);
-        club->addWidget(clubNames_.last(), 2 * (i / 3), i % 3);
-        club->addWidget(clubValues_.last(), 2 * (i / 3) + 1, i % 3);
-        club->setColumnStretch(i % 3, 1);
+    constexpr int inARow = 4;
+    for (int i = 0; i < clubNumbers; ++i) {
+        // Long words of another language end in dots.
+        for (QVector<QLabel*>* labels : {&clubNames_, &clubValues_})
+            *labels << new LineLabel(LineLabel::Rank::Body, LineLabel::WhenTight::Dots, this);
+        clubNames_.last()->setFont(style::font(12));
+        clubValues_.last()->setFont(style::font(14, QFont::Medium));
+        club->addWidget(clubNames_.last(), 2 * (i / inARow), i % inARow);
+        club->addWidget(clubValues_.last(), 2 * (i / inARow) + 1, i % inARow);
+        club->setColumnStretch(i % inARow, 1);
     }
     column->addLayout(club);
     notes_ = new ShotNotes(log, bench, this);
@@ -204,12 +210,13 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         return record.has(q) ? format(record[q]) : QStringLiteral("–");
     };
     const auto degrees = [](double rad) { return text::degrees(rad); };
-    const std::array<std::pair<QString, QString>, 6> club{{
+    const std::array<std::pair<QString, QString>, clubNumbers> club{{
         {tr("speed"),
          value(Quantity::ClubSpeed, [&](double v) { return bench_.units().speed(v); })},
         {tr("attack"), value(Quantity::AttackAngle, text::attackDegrees)},
         {tr("path"), value(Quantity::ClubPath, text::sideDegrees)},
         {tr("face"), value(Quantity::FaceAngle, text::sideDegrees)},
+        {tr("face to path"), value(Quantity::FaceToPath, text::sideDegrees)},
         {tr("dynamic loft"), value(Quantity::DynamicLoft, degrees)},
         {tr("spin loft"), value(Quantity::SpinLoft, degrees)},
     }};

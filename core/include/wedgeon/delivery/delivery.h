@@ -25,7 +25,10 @@ struct Recipe {
     double standFarther_m = 0.0;   ///< farther from the ball than the lie angle asks for
     double handleRaised_m = 0.0;   ///< hands higher than usual, toe down
     double gripDown_m = 0.0;       ///< hands down the grip
-    double bodyLine_rad = 0.0;  ///< feet, hips and shoulders aim here; positive is right (closed)
+    double bodyLine_rad = 0.0;     ///< hips and shoulders aim here; positive is right (closed)
+    /// Feet turned against that line; positive is right. The swing follows the shoulders: this law
+    /// knows of nothing that the feet alone change at the strike.
+    double feetTurn_rad = 0.0;
     Release release = Release::Ordinary;
     WeightBy weightBy = WeightBy::WholeBody;
     SwingAlong swingAlong = SwingAlong::Target;
@@ -80,6 +83,16 @@ Swing calcSwing(const Wedge& wedge, const Recipe& recipe, double extraTurn_rad =
 /// The same of a set-up as a known player delivers it, which nobody has entered: only the reach of
 /// the swing limits it.
 Swing calcDeliveredSwing(const Wedge& wedge, const Recipe& delivered, double extraTurn_rad);
+
+/// What opening the face and leaning the shaft do to the loft that meets the ball, the rest of the
+/// set-up left as it is.
+struct PlayedLoft {
+    double byOpening_rad = 0.0;  ///< what the opening adds
+    double byLean_rad = 0.0;     ///< what the delivered lean adds; hands ahead take some off
+    double playsAs_rad = 0.0;    ///< the wedge's own loft with both
+};
+/// 	hrows RangeError where a part of the set-up is outside the model without the other.
+PlayedLoft findPlayedLoft(const Wedge& wedge, const Recipe& delivered, double extraTurn_rad = 0.0);
 
 /// Ball positions that the swing can meet: attack -40 to 20 degrees.
 struct BallReach {

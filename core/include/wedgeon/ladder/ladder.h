@@ -58,7 +58,8 @@ struct LadderRequest {
 
 struct LadderRung {
     std::size_t swing = 0;
-    double clubSpeed_mps = 0.0;                           ///< before the lie takes its part
+    double clubSpeed_mps = 0.0;  ///< before the lie takes its part
+    double speedSd_mps = 0.0;    ///< of its shots, from the robust scatter; 0 of fewer than 6
     double carry_m = 0.0, low80_m = 0.0, high80_m = 0.0;  ///< of the middle of its shots
     double shotsLow80_m = 0.0, shotsHigh80_m = 0.0;       ///< where 80 of 100 shots carry
     std::size_t shots = 0;
@@ -119,7 +120,8 @@ struct RungPlayed {
 /// the model says that today makes of it; monotone in the swing.
 std::vector<std::vector<RungPlayed>> playLadder(const Ladder& ladder, const Conditions& today);
 
-/// One speed for each swing: the mean of its rungs that are played as they are, by their shots.
+/// One speed for each swing: the mean of its rungs that are played as they are, by their shots; its
+/// spread the one within these rungs.
 SwingLadder swingsOf(const Ladder& ladder);
 
 std::vector<LadderGap> findGaps(const Ladder& ladder);
@@ -141,11 +143,12 @@ struct LadderReach {
 /// Each line's way to a distance: the speed between two rungs by straight lines between the
 /// logarithms of speed and distance, the odds from the player's scatter as it shows in the rungs'
 /// spread, from the chances across the line, and from how well the rungs are known. \p played: what
-/// playLadder said of the same \p today.
+/// playLadder said of the same \p today. \p lines: those that are asked; none: all.
 std::vector<LadderReach> reachDistance(const Ladder& ladder,
                                        const std::vector<std::vector<RungPlayed>>& played,
                                        const Conditions& today, double distance_m,
-                                       LadderMeasure measure, std::size_t samples = 400);
+                                       LadderMeasure measure, std::size_t samples = 400,
+                                       std::span<const std::size_t> lines = {});
 /// The line with the best odds; nothing where none reaches.
 std::optional<std::size_t> bestReach(const std::vector<LadderReach>& reaches);
 

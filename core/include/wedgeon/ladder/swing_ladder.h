@@ -45,6 +45,9 @@ public:
     double least_mps() const;  ///< he can swing as softly as this
     double most_mps() const;   ///< and not harder than this
     SwingSize sizeOf(double speed_mps) const;
+    /// The next longer one after a swing of this speed, or the next shorter one where there is
+    /// none; nullptr where he has no other.
+    const Rung* besides(double speed_mps) const;
     /// The speed of a size; nothing for a swing that is not there.
     std::optional<double> speedOf(const SwingSize& size) const;
 

@@ -17,7 +17,7 @@ enum class WorthStep {
     FiveDegreesOpen,
     OneBallBack,
     FivePercentWeight,
-    OneUnitOfSpeed,
+    OtherSwing,
     WetFace
 };
 

@@ -72,6 +72,7 @@ enum class Says {
     TooLongForNumber,
     NumberTooLarge,
     OutsideLimits,  ///< of %1: %2 to %3 %4
+    FaceToPathDiffers,
 
     // What a column was taken for.
     AsSaid,
@@ -87,6 +88,7 @@ enum class Says {
     NoKnownUnit,   ///< %1: text; %2: dimension
     NoUnit,        ///< %1: what to write
     NoSuchSpin,    ///< %1 rpm
+    FaceToPathAlone,
     OverrideForm,  ///< %1 is not of the form that is asked for
     NotAUnit,      ///< %1: text; %2: dimension
     NotAQuantity,  ///< %1
@@ -105,6 +107,7 @@ enum class Says {
     FieldTooLong,          ///< more than %2 bytes
     FieldOutside,          ///< of %2 to %3
     FieldOutsideQuantity,  ///< of what %2 can be
+    FieldFaceToPath,       ///< not face angle less club path
     FieldNotSquare,        ///< %2 times %2 numbers
     FieldNotUnit,          ///< of dimension %2
     FieldBad,              ///< %i

@@ -47,6 +47,10 @@ struct Records {
 std::shared_ptr<const Records> withTuningInUse(const Records& records, const std::string& player,
                                                std::int64_t id);
 
+/// The same with other swings of the player; with none, an ordinary player's.
+std::shared_ptr<const Records> withSwings(const Records& records, const std::string& player,
+                                          std::shared_ptr<const SwingSet> swings);
+
 /// A tuning that \p former has is the same one, so that what was predicted with it stands.
 /// \throws StoreError.
 std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* former = nullptr);

@@ -34,9 +34,13 @@ enum class Quantity {
     LandingAngle,
     Release,
     Total,
-    Side
+    Side,
+    FaceToPath  ///< face angle less club path: not kept, follows from the two
 };
+/// Those that a shot keeps; what follows from them comes after.
 inline constexpr std::size_t quantityCount = 18;
+/// With what follows from them: all that can be read, shown and written.
+inline constexpr std::size_t allQuantityCount = 19;
 
 /// What a shot's words are.
 /// Strike is what was felt or seen: fat, clean, thin, toe, heel.
@@ -76,8 +80,16 @@ struct ShotRecord {
     std::array<double, quantityCount> values = filled();
     std::array<Word, labelCount> labels;
 
-    double operator[](Quantity q) const { return values[static_cast<std::size_t>(q)]; }
+    double operator[](Quantity q) const {
+        return q == Quantity::FaceToPath
+                   ? (*this)[Quantity::FaceAngle] - (*this)[Quantity::ClubPath]
+                   : values[static_cast<std::size_t>(q)];
+    }
+    /// Of one that is kept.
     double& operator[](Quantity q) { return values[static_cast<std::size_t>(q)]; }
+    /// Makes of it whichever of face angle and club path is missing. False where both are there and
+    /// differ by another angle, or both are missing.
+    bool takeFaceToPath(double angle_rad);
     const std::string& operator[](Label l) const {
         return labels[static_cast<std::size_t>(l)].str();
     }

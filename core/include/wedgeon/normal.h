@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The normal distribution.
+/// \file The normal distribution.
 #pragma once
 
 namespace wedgeon {
