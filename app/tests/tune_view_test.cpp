@@ -27,7 +27,7 @@ protected:
     }
     void press(const char* text) {
         for (auto* b : window_->findChildren<QAbstractButton*>()) {
-            if (b->text() == QLatin1String(text)) b->click();
+            if (b->text() == QLatin1String(text)) return b->click();
         }
     }
     QString parameters() {

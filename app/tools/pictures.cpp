@@ -34,6 +34,14 @@ T* byName(QWidget& root, const QString& accessibleName) {
     qFatal("no widget is called %s", qPrintable(accessibleName));
 }
 
+/// What a button does may take other buttons away.
+void press(QWidget& root, const QString& text) {
+    for (auto* b : root.findChildren<QAbstractButton*>()) {
+        if (b->isVisible() && b->text() == text) return b->click();
+    }
+    qFatal("no button says %s", qPrintable(text));
+}
+
 bool save(QWidget& window, const QDir& folder, const QString& name) {
     QTest::qWait(150);  // the swings are played in a thread
     return window.grab().save(folder.filePath(name + QStringLiteral(".png")));
@@ -107,17 +115,11 @@ int main(int argc, char** argv) {
 
     // Two schools beside the pitch, at one carry, with the shares of the difference.
     trigger(window, QStringLiteral("Recipes and schools"));
-    const auto press = [&](const QString& text) {
-        for (auto* b : window.findChildren<QPushButton*>()) {
-            if (b->isVisible() && b->text() == text) return b->click();
-        }
-        qFatal("no button says %s", qPrintable(text));
-    };
     auto* start = byName<QComboBox>(window, QStringLiteral("Start from"));
     start->setCurrentIndex(0);
-    press(QStringLiteral("Beside the present one"));
+    press(window, QStringLiteral("Beside the present one"));
     start->setCurrentIndex(1);
-    press(QStringLiteral("Beside the present one"));
+    press(window, QStringLiteral("Beside the present one"));
     good = save(window, folder, QStringLiteral("shape-recipes")) && good;
     trigger(window, QStringLiteral("Compare"));
     auto* same = byName<QComboBox>(window, QStringLiteral("Brought to"));
@@ -132,7 +134,7 @@ int main(int argc, char** argv) {
     trigger(window, QStringLiteral("Ask for a result"));
     byName<wedgeon::QuantityField>(window, QStringLiteral("Wanted Carry"))->setValue(20);
     byName<wedgeon::QuantityField>(window, QStringLiteral("Wanted Release"))->setValue(2);
-    press(QStringLiteral("Find the smallest change"));
+    press(window, QStringLiteral("Find the smallest change"));
     QTest::qWait(1500);
     good = save(window, folder, QStringLiteral("shape-ask")) && good;
     trigger(window, QStringLiteral("Why this result"));
@@ -245,14 +247,10 @@ int main(int argc, char** argv) {
     good = save(window, folder, QStringLiteral("tune")) && good;
     for (const auto& [button, name] : {std::pair("Measured and predicted", "tune-fit"),
                                        std::pair("Set-up and swings", "tune-swings")}) {
-        for (auto* b : window.findChildren<QAbstractButton*>()) {
-            if (b->text() == QLatin1String(button)) b->click();
-        }
+        press(window, QLatin1String(button));
         good = save(window, folder, QLatin1String(name)) && good;
     }
-    for (auto* b : window.findChildren<QAbstractButton*>()) {
-        if (b->text() == QStringLiteral("Hit these in Watch")) b->click();
-    }
+    press(window, QStringLiteral("Hit these in Watch"));
     good = save(window, folder, QStringLiteral("watch-hit")) && good;
     byName<QAbstractButton>(window, QStringLiteral("Drop the list of shots to hit"))->click();
     window.showView(QStringLiteral("watch"));
