@@ -24,6 +24,7 @@
 #include <algorithm>
 #include <utility>
 
+#include "desk/shot_saver.h"
 #include "paper/page.h"
 #include "paper/paper.h"
 #include "style/style.h"
@@ -78,6 +79,7 @@ MainWindow::MainWindow(Desk& desk, QWidget* parent) : QMainWindow(parent), desk_
     tintIcons();
     followDesk();
     followImports();
+    followSaver();
     showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
 }
 
@@ -213,6 +215,10 @@ void MainWindow::makeFileMenu() {
                         link.setHeld(link.state() != LiveLink::State::Held);
                     });
     menu->addSeparator();
+    auto* out = menu->addAction(tr("Save the sho&wn shots…"),
+                                QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), this,
+                                &MainWindow::saveShots);
+    out->setToolTip(tr("Those that Watch shows and that are not set aside, as CSV or JSON"));
     menu->addAction(tr("&Save this view as a picture…"), this, &MainWindow::savePicture);
     menu->addAction(tr("&Print this view…"), QKeySequence::Print, this, &MainWindow::print);
     menu->addAction(tr("&Restore a backup…"), this, &MainWindow::chooseBackup);
@@ -286,6 +292,49 @@ void MainWindow::showKeys() {
            "Filled diamond: measured. Grey and dashed: before the last change.\n"
            "A filled ring on a bounce: the ball lost more than half of its forward speed there."));
     box.exec();
+}
+
+void MainWindow::followSaver() {
+    saver_ = new ShotSaver(this);
+    connect(saver_, &ShotSaver::progress, notice_, &NoticeBar::setProgress);
+    connect(saver_, &ShotSaver::saved, this,
+            [this](const QString& path, std::size_t shots, std::size_t setAside) {
+                const QString done = tr("%1 saved to %2.")
+                                         .arg(text::shots(static_cast<qsizetype>(shots)),
+                                              QFileInfo(path).fileName());
+                notice_->showResult(
+                    setAside == 0 ? done
+                                  : done + QLatin1Char(' ') +
+                                        tr("%1 set aside, left out.")
+                                            .arg(text::shots(static_cast<qsizetype>(setAside))));
+            });
+    connect(saver_, &ShotSaver::failed, this,
+            [this](const QString&, const QString& why) { notice_->showError(why); });
+    connect(saver_, &ShotSaver::cancelled, this, [this](const QString& path) {
+        notice_->showResult(tr("%1 was not written.").arg(QFileInfo(path).fileName()));
+    });
+}
+
+void MainWindow::saveShots() {
+    const ShownShots& shown = desk_.shown();
+    if (shown.rowCount() == 0)
+        return notice_->showResult(tr("Watch shows no shot: open a file, or take off the filter."));
+    if (desk_.shots().total() > desk_.shots().rowCount())
+        return notice_->showResult(
+            tr("The older shots are still being read: once more in a moment."));
+    const QString path =
+        askForTarget(this, tr("Save %1").arg(text::shots(shown.rowCount())),
+                     tr("Table with units (*.csv);;SI units (*.json)"), QStringLiteral("csv"));
+    if (path.isEmpty()) return;
+    // The oldest first, as files have them.
+    std::vector<std::size_t> places;
+    places.reserve(static_cast<std::size_t>(shown.rowCount()));
+    for (int i = 0; i < shown.rowCount(); ++i)
+        places.push_back(desk_.shots().indexAt(shown.sourceRow(i)));
+    std::sort(places.begin(), places.end());
+    notice_->showProgress(tr("Saving %1…").arg(QFileInfo(path).fileName()),
+                          [this] { saver_->cancel(); });
+    saver_->save(path, desk_.shots().snapshot(), std::move(places));
 }
 
 void MainWindow::savePicture() {

@@ -16,6 +16,7 @@ namespace wedgeon {
 
 class LessonLine;
 class NoticeBar;
+class ShotSaver;
 class View;
 
 class MainWindow : public QMainWindow {
@@ -68,6 +69,8 @@ private:
     void tintIcons();
     void showKeys();
     void savePicture();
+    void saveShots();
+    void followSaver();
     void print();
     void save() const;
 
@@ -77,6 +80,7 @@ private:
     bool closesAnyway_ = false;
     LessonLine* lesson_;
     NoticeBar* notice_;
+    ShotSaver* saver_;
     QStackedWidget* stack_;
     QMenu *viewMenu_ = nullptr, *helpMenu_ = nullptr;
     QAction* afterViews_ = nullptr;  ///< of the menu of views

@@ -8,6 +8,7 @@
 #include "academy.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/shot_file.h"
 #include "wedgeon/units.h"
 #include "window_fixture.h"
 
@@ -50,6 +51,42 @@ protected:
 
     std::vector<store::ShotRecord> academy_;
 };
+
+TEST_F(ChartTest, TheShownShotsGoOutAndComeBackTheSame) {
+    openAcademy();
+    filter("player:runa");
+    const int all = shown();
+    chooseRow(0);
+    action(QStringLiteral("Set the shot"))->trigger();
+    for (const char* name : {"out.csv", "out.json"}) {
+        const QString path = folder_.filePath(QString::fromLatin1(name));
+        inFileDialog(path, [this] { action(QStringLiteral("Save the shown shots"))->trigger(); });
+        ASSERT_TRUE(QTest::qWaitFor([&] { return QFileInfo::exists(path); }, patience(10000)));
+        QFile file(path);
+        ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+        const std::string text = file.readAll().toStdString();
+        const auto back = path.endsWith(QStringLiteral("json"))
+                              ? store::readShotsJson(text)
+                              : store::readShotText(text, "out.csv").shots;
+        ASSERT_EQ(back.size(), static_cast<std::size_t>(all) - 1) << "one was set aside";
+        std::vector<store::ShotRecord> counted;
+        for (const store::LoggedShot& s : logged()) {
+            if (s.setAside.empty() && s.record[Label::Player] == "Runa Vale")
+                counted.push_back(s.record);
+        }
+        ASSERT_EQ(back.size(), counted.size());
+        for (std::size_t i = 0; i < back.size(); ++i) {
+            EXPECT_EQ(back[i].labels, counted[i].labels) << i;
+            EXPECT_TRUE(std::equal(
+                back[i].values.begin(), back[i].values.end(), counted[i].values.begin(),
+                [](double a, double b) { return a == b || (std::isnan(a) && std::isnan(b)); }))
+                << i;
+        }
+    }
+    // With nothing to save it says so.
+    filter("nobody");
+    action(QStringLiteral("Save the shown shots"))->trigger();
+}
 
 TEST_F(ChartTest, FaceToPathIsDrawnFilteredAndShownBesideTheShot) {
     openAcademy();

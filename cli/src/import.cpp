@@ -23,7 +23,10 @@ void print(std::ostream& out, const std::string& file, const store::ImportResult
     const char* delimiter = r.delimiter == ',' ? "comma" : r.delimiter == ';' ? "semicolon" : "tab";
     out << file << ": " << r.shotCount << " of " << r.rows << " rows are shots; " << delimiter
         << " separated, decimal " << (r.decimalComma ? "comma" : "point")
-        << (r.latin1 ? ", read as Latin-1" : "") << "\n";
+        << (r.coding == store::Coding::Latin1  ? ", read as Latin-1"
+            : r.coding == store::Coding::Utf16 ? ", UTF-16"
+                                               : "")
+        << "\n";
     for (const store::ColumnGuess& c : r.columns) {
         out << "  column " << std::setw(2) << c.column << "  " << std::left << std::setw(28)
             << c.header << std::right << " ";

@@ -32,13 +32,11 @@ constexpr std::array rules{
     Rule{Q::SpinAxis, "axis tilt", ""},
     Rule{Q::SpinRate, "spin", "side sidespin loft axis type"},
     Rule{Q::SpinRate, "backspin", "side"},
-    Rule{Q::BallSpeed, "ball speed", "landing"},
-    Rule{Q::BallSpeed, "ball velocity", "landing"},
+    Rule{Q::SpinRate, "back spin", "side"},
+    Rule{Q::BallSpeed, "ball speed", "land"},
     Rule{Q::ClubSpeed, "club speed", "ball"},
     Rule{Q::ClubSpeed, "head speed", "ball"},
-    Rule{Q::ClubSpeed, "clubhead speed", ""},
     Rule{Q::AttackAngle, "attack", ""},
-    Rule{Q::AttackAngle, "aoa", ""},
     Rule{Q::FaceToPath, "face path", ""},
     Rule{Q::ClubPath, "path", "face"},
     Rule{Q::FaceAngle, "face angle", "path"},
@@ -51,15 +49,15 @@ constexpr std::array rules{
     Rule{Q::LaunchDirection, "start line", ""},
     Rule{Q::LaunchAngle, "launch", "direction horizontal speed"},
     Rule{Q::LaunchAngle, "vertical angle", ""},
-    Rule{Q::LandingAngle, "landing angle", ""},
+    Rule{Q::LaunchAngle, "vertical launch", ""},
     Rule{Q::LandingAngle, "land angle", ""},
     Rule{Q::LandingAngle, "descent", "speed"},
     Rule{Q::Side, "carry side", ""},
-    Rule{Q::Side, "offline", "total"},
+    Rule{Q::Side, "offline", "total std standard"},
     Rule{Q::Side, "side", "spin total"},
     Rule{Q::Side, "lateral", "total"},
     Rule{Q::Carry, "carry", "time side"},
-    Rule{Q::Apex, "apex", "time distance"},
+    Rule{Q::Apex, "apex", "time distance speed"},
     Rule{Q::Apex, "height", "tee"},
     Rule{Q::Release, "release", ""},
     Rule{Q::Release, "roll", ""},
@@ -101,6 +99,82 @@ constexpr std::array labelSpellings{
     LabelSpelling{Label::Note, "comments"},
     LabelSpelling{Label::Recipe, "recipe"},
 };
+
+/// What people write for the words of the rules.
+struct OtherWord {
+    std::string_view word, means;
+};
+constexpr std::array synonyms{
+    OtherWord{"velocity", "speed"},     OtherWord{"landing", "land"},
+    OtherWord{"peak", "apex"},          OtherWord{"deviation", "offline"},
+    OtherWord{"dispersion", "offline"}, OtherWord{"elevation", "vertical"},
+    OtherWord{"clubhead", "club"},      OtherWord{"aoa", "attack"},
+};
+constexpr std::array shortWords{
+    OtherWord{"spd", "speed"},        OtherWord{"vel", "speed"},
+    OtherWord{"velo", "speed"},       OtherWord{"ang", "angle"},
+    OtherWord{"angl", "angle"},       OtherWord{"lnch", "launch"},
+    OtherWord{"lch", "launch"},       OtherWord{"ldg", "land"},
+    OtherWord{"lnd", "land"},         OtherWord{"desc", "descent"},
+    OtherWord{"dir", "direction"},    OtherWord{"hor", "horizontal"},
+    OtherWord{"horiz", "horizontal"}, OtherWord{"h", "horizontal"},
+    OtherWord{"vert", "vertical"},    OtherWord{"ver", "vertical"},
+    OtherWord{"v", "vertical"},       OtherWord{"dyn", "dynamic"},
+    OtherWord{"att", "attack"},       OtherWord{"atk", "attack"},
+    OtherWord{"ht", "height"},        OtherWord{"hgt", "height"},
+    OtherWord{"hght", "height"},      OtherWord{"tot", "total"},
+    OtherWord{"rel", "release"},      OtherWord{"offl", "offline"},
+    OtherWord{"lat", "lateral"},      OtherWord{"dev", "offline"},
+    OtherWord{"bck", "back"},         OtherWord{"bkspin", "backspin"},
+    OtherWord{"bksp", "backspin"},    OtherWord{"clb", "club"},
+    OtherWord{"hd", "head"},          OtherWord{"fc", "face"},
+    OtherWord{"lft", "loft"},         OtherWord{"ax", "axis"},
+    OtherWord{"dst", "distance"},     OtherWord{"dist", "distance"},
+    OtherWord{"cry", "carry"},        OtherWord{"crry", "carry"},
+};
+/// Where they are the whole name. Those that could be two quantities are not among them.
+constexpr std::array initials{
+    OtherWord{"bs", "ball speed"},
+    OtherWord{"bv", "ball speed"},
+    OtherWord{"cs", "club speed"},
+    OtherWord{"chs", "club speed"},
+    OtherWord{"aoa", "attack"},
+    OtherWord{"cp", "club path"},
+    OtherWord{"fa", "face angle"},
+    OtherWord{"ftp", "face path"},
+    OtherWord{"f2p", "face path"},
+    OtherWord{"dl", "dynamic loft"},
+    OtherWord{"sl", "spin loft"},
+    OtherWord{"vla", "vertical launch"},
+    OtherWord{"hla", "horizontal launch"},
+    OtherWord{"sr", "spin rate"},
+    OtherWord{"da", "descent angle"},
+};
+
+template <class Table>
+std::optional<std::string_view> meaningIn(const Table& table, std::string_view word) {
+    for (const OtherWord& o : table) {
+        if (o.word == word) return o.means;
+    }
+    return std::nullopt;
+}
+
+/// The words of the rules that are meant; \p shortened: some of them stood there in short.
+std::vector<std::string> wholeWords(const std::vector<std::string>& words,
+                                    const std::string& squeezed, bool& shortened) {
+    if (const auto means = meaningIn(initials, squeezed)) {
+        shortened = true;
+        return text::words(*means);
+    }
+    std::vector<std::string> out;
+    for (const std::string& w : words) {
+        const auto inShort = meaningIn(shortWords, w);
+        shortened = shortened || inShort.has_value();
+        const auto means = inShort ? inShort : meaningIn(synonyms, w);
+        out.emplace_back(means ? *means : std::string_view(w));
+    }
+    return out;
+}
 
 bool contains(const std::vector<std::string>& words, std::string_view word) {
     return std::find(words.begin(), words.end(), word) != words.end();
@@ -173,10 +247,15 @@ ColumnGuess guessColumn(std::string_view header, std::size_t column) {
             key += w;
         if (key == squeezed) guess.quantity = static_cast<Quantity>(q);
     }
-    for (const SplitRule& rule : splitRules()) {
-        if (guess.quantity) break;
-        if (fits(rule, words)) guess.quantity = rule.quantity;
+    bool shortened = false;
+    if (!guess.quantity) {
+        const std::vector<std::string> said = wholeWords(words, squeezed, shortened);
+        for (const SplitRule& rule : splitRules()) {
+            if (guess.quantity) break;
+            if (fits(rule, said)) guess.quantity = rule.quantity;
+        }
     }
+    if (guess.quantity && shortened) guess.note = Says::ShortWords;
     if (!guess.quantity) guess.note = Says::UnknownColumn;
     return guess;
 }
@@ -187,7 +266,8 @@ bool finishGuess(ColumnGuess& guess, std::string_view unitText) {
     if (unitText.empty()) {
         if (q.dimension != Dimension::Angle && q.dimension != Dimension::SpinRate) return false;
         guess.unit = ownUnit(q.dimension).name;
-        guess.note = {Says::TakenAs, guess.unit};
+        // That it was a guess at all goes before its unit.
+        if (!guess.note) guess.note = {Says::TakenAs, guess.unit};
         return true;
     }
     const auto unit = findUnit(unitText);

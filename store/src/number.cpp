@@ -26,6 +26,21 @@ bool isBlankWord(std::string_view s) {
                        [&](std::string_view w) { return text::equalNoCase(s, w); });
 }
 
+/// Blanks that do not break, the true minus and a typographic apostrophe as a keyboard has them.
+std::string plainSigns(std::string_view raw) {
+    std::string out(raw);
+    if (std::all_of(raw.begin(), raw.end(),
+                    [](char c) { return static_cast<signed char>(c) >= 0; }))
+        return out;
+    for (const auto& [from, to] : {std::pair{"\xC2\xA0", " "}, std::pair{"\xE2\x80\xAF", " "},
+                                   std::pair{"\xE2\x80\x89", " "}, std::pair{"\xE2\x80\x99", "'"},
+                                   std::pair{"\xE2\x88\x92", "-"}}) {
+        for (std::size_t at = 0; (at = out.find(from, at)) != std::string::npos; ++at)
+            out.replace(at, std::string_view(from).size(), to);
+    }
+    return out;
+}
+
 /// Digits, then \p mark, then digits; counts what follows the mark.
 bool hasOneMark(std::string_view s, char mark, std::size_t& decimals) {
     s = text::trimmed(s);
@@ -93,33 +108,46 @@ bool parseOrdinary(std::string_view s, char mark, long double& value) {
 
 }  // namespace
 
-bool looksDecimalComma(std::string_view s) {
-    std::size_t decimals = 0;
-    return hasOneMark(s, ',', decimals) && decimals > 0 && decimals != 3;
+MarkSeen markSeen(std::string_view cell) {
+    const std::string plain = plainSigns(takeUnit(cell).number);
+    // Of two kinds the last one is the decimal mark.
+    const std::size_t lastComma = plain.rfind(','), lastPoint = plain.rfind('.');
+    if (lastComma != std::string::npos && lastPoint != std::string::npos)
+        return lastComma > lastPoint ? MarkSeen::Comma : MarkSeen::Point;
+    for (const bool comma : {true, false}) {
+        std::size_t decimals = 0;
+        if (!hasOneMark(plain, comma ? ',' : '.', decimals) || decimals == 0) continue;
+        if (decimals == 3) return comma ? MarkSeen::CommaAndThree : MarkSeen::PointAndThree;
+        return comma ? MarkSeen::Comma : MarkSeen::Point;
+    }
+    return MarkSeen::None;
 }
 
-bool looksDecimalPoint(std::string_view s) {
-    std::size_t decimals = 0;
-    return hasOneMark(s, '.', decimals) && decimals > 0 && decimals != 3;
-}
-
-bool looksCommaAndThree(std::string_view s) {
-    std::size_t decimals = 0;
-    return hasOneMark(s, ',', decimals) && decimals == 3;
+NumberAndUnit takeUnit(std::string_view cell) {
+    const std::size_t last = cell.find_last_of("0123456789");
+    if (last == std::string_view::npos) return {cell, {}};
+    std::size_t from = last + 1;
+    // "31.": the mark belongs to the number.
+    if (from < cell.size() && (cell[from] == '.' || cell[from] == ',')) ++from;
+    std::string_view unit = cell.substr(from);
+    for (bool more = true; more;) {
+        more = false;
+        for (const std::string_view blank :
+             {" ", "\t", "\r", "\xC2\xA0", "\xE2\x80\xAF", "\xE2\x80\x89"}) {
+            if (!unit.starts_with(blank)) continue;
+            unit.remove_prefix(blank.size());
+            more = true;
+        }
+    }
+    return {cell.substr(0, from), text::trimmed(unit)};
 }
 
 ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     using State = ParsedNumber::State;
     long double ordinary = 0.0;
     if (parseOrdinary(raw, decimalComma ? ',' : '.', ordinary)) return {State::Good, ordinary, {}};
-    std::string_view s = text::trimmed(raw);
-    constexpr std::string_view trueMinus = "\xE2\x88\x92";
-    std::string ascii;
-    if (s.starts_with(trueMinus)) {
-        ascii = text::trimmed(s.substr(trueMinus.size()));
-        ascii.insert(0, 1, '-');
-        s = ascii;
-    }
+    const std::string plain = plainSigns(raw);
+    std::string_view s = text::trimmed(plain);
     for (const std::string_view degree : {"\xC2\xB0", "\xC2\xBA"}) {
         if (s.ends_with(degree)) s = text::trimmed(s.substr(0, s.size() - degree.size()));
     }
@@ -127,13 +155,9 @@ ParsedNumber parseNumber(std::string_view raw, bool decimalComma) {
     if (s.size() > longestNumber) return {State::Bad, 0.0, Says::TooLongForNumber};
     if (s.front() == '+') s.remove_prefix(1);
     std::string digits(s);
-    // Blanks that do not break and a typographic apostrophe group digits as well.
-    for (const auto& [from, to] :
-         {std::pair{"\xC2\xA0", " "}, std::pair{"\xE2\x80\xAF", " "},
-          std::pair{"\xE2\x80\x89", " "}, std::pair{"\xE2\x80\x99", "'"}}) {
-        for (std::size_t at = 0; (at = digits.find(from, at)) != std::string::npos; ++at)
-            digits.replace(at, std::string_view(from).size(), to);
-    }
+    // "- 3.1": the sign stands apart.
+    if (digits.size() > 1 && digits[0] == '-')
+        digits.erase(1, std::min(digits.find_first_not_of(' ', 1), digits.size()) - 1);
     if (!ungroup(digits, decimalComma ? ',' : '.')) return {State::Bad, 0.0, Says::NotANumber};
     if (decimalComma) std::replace(digits.begin(), digits.end(), ',', '.');
 

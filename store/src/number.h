@@ -15,15 +15,21 @@ struct ParsedNumber {
     Says reason{};            ///< for Bad
 };
 
-/// Accepts a sign, digits, one decimal mark and an exponent, blanks around and a degree sign
-/// behind. Thousands may be grouped by the other mark, a blank or an apostrophe, in threes.
+/// Accepts a sign (also the true minus), digits, one decimal mark and an exponent, blanks around
+/// and a degree sign behind. Thousands may be grouped by the other mark, a blank or an apostrophe,
+/// in threes.
 /// "-", "--" and "n/a" count as blank; "NaN" and "inf" are refused.
 ParsedNumber parseNumber(std::string_view text, bool decimalComma);
 
-/// Whether \p text is a number that only a decimal comma (or only a point) explains.
-bool looksDecimalComma(std::string_view text);
-bool looksDecimalPoint(std::string_view text);
-/// One comma with three digits behind it, which either may mean.
-bool looksCommaAndThree(std::string_view text);
+/// A cell such as "31.2 yd": what stands up to its last digit, and what stands behind.
+struct NumberAndUnit {
+    std::string_view number, unit;
+};
+NumberAndUnit takeUnit(std::string_view cell);
+
+/// What the one comma or point of a number can be: with three digits behind it, the decimal mark or
+/// one between thousands.
+enum class MarkSeen { None, Comma, Point, CommaAndThree, PointAndThree };
+MarkSeen markSeen(std::string_view cell);
 
 }  // namespace wedgeon::store

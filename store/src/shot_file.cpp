@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <array>
+#include <boost/locale/encoding_utf.hpp>
 
 #include "shot_rows.h"
 #include "text.h"
@@ -26,7 +27,6 @@ std::optional<Says> findBinaryKind(std::string_view bytes) {
         Magic{"\x89PNG", Says::LooksPng},        Magic{"\xFF\xD8\xFF", Says::LooksJpeg},
         Magic{"GIF8", Says::LooksGif},           Magic{"%PDF", Says::LooksPdf},
         Magic{"PK\x03\x04", Says::LooksArchive}, Magic{"SQLite format 3", Says::LooksDatabase},
-        Magic{"\xFF\xFE", Says::LooksUtf16},     Magic{"\xFE\xFF", Says::LooksUtf16},
     };
     for (const Magic& m : magics) {
         if (bytes.starts_with(m.start)) return m.kind;
@@ -38,12 +38,72 @@ std::optional<Says> findBinaryKind(std::string_view bytes) {
     return control ? std::optional(Says::LooksBinary) : std::nullopt;
 }
 
+enum class ByteOrder { Little, Big };
+
+/// What a text in UTF-16 is written in, told by its blanks, digits and commas: every second byte of
+/// most of its characters is 0. A mark alone is believed only where nothing speaks against it.
+std::optional<ByteOrder> findUtf16(std::string_view bytes) {
+    const std::string_view head = bytes.substr(0, 8u << 10);
+    std::array<std::size_t, 2> zeros{};
+    for (std::size_t i = 0; i < head.size(); ++i)
+        zeros[i % 2] += head[i] == '\0' ? 1 : 0;
+    const std::size_t pairs = head.size() / 2;
+    const auto mostly = [&](std::size_t n) { return 4 * n > pairs && pairs > 1; };
+    if (mostly(zeros[1]) && !mostly(zeros[0])) return ByteOrder::Little;
+    if (mostly(zeros[0]) && !mostly(zeros[1])) return ByteOrder::Big;
+    return std::nullopt;
+}
+
+/// As UTF-8; \throws StoreError for a half of a character, naming the file.
+std::string utf8FromUtf16(std::string_view bytes, ByteOrder order, const std::string& name) {
+    std::u16string units(bytes.size() / 2, u'\0');
+    for (std::size_t i = 0; i < units.size(); ++i) {
+        const auto at = [&](std::size_t k) { return static_cast<unsigned char>(bytes[2 * i + k]); };
+        units[i] = static_cast<char16_t>(order == ByteOrder::Little ? at(0) | at(1) << 8
+                                                                    : at(0) << 8 | at(1));
+    }
+    try {
+        if (bytes.size() % 2 != 0) throw boost::locale::conv::conversion_error();
+        return boost::locale::conv::utf_to_utf<char>(units.data(), units.data() + units.size(),
+                                                     boost::locale::conv::stop);
+    } catch (const boost::locale::conv::conversion_error&) {
+        throw StoreError(Fault::NotText, {Says::FileNotText, name, Message(Says::DamagedUtf16)});
+    }
+}
+
+/// A line that is cut in the middle is none.
+std::string_view wholeLines(std::string_view body) {
+    return body.substr(0, std::max<std::size_t>(body.rfind('\n') + 1, 1));
+}
+std::string_view wholeLines(std::string_view body, ByteOrder order) {
+    using namespace std::string_view_literals;
+    const std::string_view end = order == ByteOrder::Little ? "\n\0"sv : "\0\n"sv;
+    body = body.substr(0, body.size() / 2 * 2);
+    while (!body.empty() && !body.ends_with(end))
+        body.remove_suffix(2);
+    return body;
+}
+
 using Reading = ImportResult (&)(std::string_view, const std::string&, const ImportOptions&);
 
-/// Refuses what is no text, and hands UTF-8 on.
+/// Refuses what is no text, and hands UTF-8 on. \p cut: the end of the file is missing.
 ImportResult readText(std::string_view body, const std::string& name, const ImportOptions& options,
-                      Reading read) {
-    if (body.starts_with("\xEF\xBB\xBF")) body.remove_prefix(3);
+                      Reading read, bool cut = false) {
+    if (const auto order = findUtf16(body); order && body.size() <= options.mostBytes) {
+        if (cut) body = wholeLines(body, *order);
+        const std::string converted = utf8FromUtf16(body, *order, name);
+        ImportResult result = readText(converted, name, options, read);
+        result.coding = Coding::Utf16;
+        return result;
+    }
+    if (cut) body = wholeLines(body);
+    // A mark of what it is not, too.
+    for (const std::string_view mark : {"\xEF\xBB\xBF", "\xFF\xFE", "\xFE\xFF"}) {
+        if (body.starts_with(mark)) {
+            body.remove_prefix(mark.size());
+            break;
+        }
+    }
     if (text::trimmed(body.substr(0, 4096)).empty() && text::trimmed(body).empty()) {
         throw StoreError(Fault::Empty, {Says::FileEmpty, name});
     }
@@ -56,7 +116,7 @@ ImportResult readText(std::string_view body, const std::string& name, const Impo
     if (text::isUtf8(body)) return read(body, name, options);
     const std::string converted = text::utf8FromLatin1(body);
     ImportResult result = read(converted, name, options);
-    result.latin1 = true;
+    result.coding = Coding::Latin1;
     return result;
 }
 
@@ -73,10 +133,9 @@ ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions
 }
 
 ImportResult previewShotFile(const std::filesystem::path& path, const ImportOptions& options) {
-    std::string body = readWhole(path, options.mostBytes, previewBytes);
-    // A line that is cut in the middle is none.
-    if (body.size() == previewBytes) body.resize(std::max<std::size_t>(body.rfind('\n') + 1, 1));
-    return readText(body, path.filename().string(), options, previewRows);
+    const std::string body = readWhole(path, options.mostBytes, previewBytes);
+    return readText(body, path.filename().string(), options, previewRows,
+                    body.size() == previewBytes);
 }
 
 }  // namespace wedgeon::store

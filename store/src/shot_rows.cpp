@@ -6,10 +6,13 @@
 #include <algorithm>
 #include <array>
 #include <cstdio>
+#include <limits>
 
+#include "cell.h"
 #include "column_guess.h"
+#include "decimal_mark.h"
 #include "delimited.h"
-#include "number.h"
+#include "summary_rows.h"
 #include "text.h"
 #include "unit_guess.h"
 #include "wedgeon/store/error.h"
@@ -23,41 +26,6 @@ constexpr std::size_t mostRecipeBytes = 2000;
 constexpr std::size_t batchShots = 4096;
 constexpr int sampledRows = 400;
 constexpr std::size_t samplesShown = 3;
-
-/// Takes left or right off \p cell, as in "3.2 L" or "R 4"; -1 for left, 1 for right or none.
-double takeSide(std::string_view& cell) {
-    const std::string_view s = text::trimmed(cell);
-    for (const auto& [word, sign] :
-         {std::pair{std::string_view("left"), -1.0}, std::pair{std::string_view("right"), 1.0},
-          std::pair{std::string_view("l"), -1.0}, std::pair{std::string_view("r"), 1.0}}) {
-        if (s.size() <= word.size()) continue;
-        if (text::equalNoCase(s.substr(s.size() - word.size()), word)) {
-            cell = s.substr(0, s.size() - word.size());
-            return sign;
-        }
-        if (text::equalNoCase(s.substr(0, word.size()), word)) {
-            cell = s.substr(word.size());
-            return sign;
-        }
-    }
-    return 1.0;
-}
-
-/// The column of a word that names a summary of rows, as devices put them below or between shots,
-/// when the row begins with one.
-std::optional<std::size_t> findSummaryWord(const DelimitedRow& row) {
-    constexpr std::array words{"average",        "averages", "avg",       "avg.",    "mean",
-                               "median",         "std",      "std. dev.", "std dev", "deviation",
-                               "std. deviation", "min",      "max",       "sum",     "summary"};
-    const auto first = std::find_if(row.cells.begin(), row.cells.end(),
-                                    [](const auto& c) { return !text::trimmed(c).empty(); });
-    if (first == row.cells.end() || !text::isLetter(text::trimmed(*first).front()))
-        return std::nullopt;
-    if (std::none_of(words.begin(), words.end(),
-                     [&](const char* w) { return text::equalNoCase(text::trimmed(*first), w); }))
-        return std::nullopt;
-    return static_cast<std::size_t>(first - row.cells.begin());
-}
 
 /// One reading of one file.
 class Import {
@@ -92,6 +60,14 @@ private:
         double factor = 1.0;
         bool number = false;
         bool pending = false;  ///< a speed or length whose unit the header does not give
+        bool decimalComma = false;
+    };
+    /// The first rows of one column, as they stand there.
+    struct Sample {
+        std::vector<double> values;
+        std::size_t filled = 0;    ///< cells that are not blank, numbers or not
+        std::optional<Unit> unit;  ///< behind every number that has one
+        bool manyUnits = false;    ///< not the same behind all
     };
 
     [[noreturn]] void fail(Fault fault, const Message& what, std::size_t line = 0) const {
@@ -266,12 +242,27 @@ private:
     /// Units that the header does not give, by the numbers of the first rows; what stays without
     /// one is not read. Also refuses columns whose numbers cannot be what the header says.
     void settleUnits() {
-        const std::vector<std::vector<double>> sample = sampleNumbers();
+        const std::vector<Sample> sample = sampleNumbers();
         std::vector<TypicalValue> typical;
         for (std::size_t i = 0; i < columns_.size(); ++i) {
             ColumnGuess& g = result_.columns[i];
-            if (!g.quantity || sample[i].empty()) continue;
-            std::vector<double> values = sample[i];
+            if (!g.quantity) continue;
+            // Shortened words may be another word's.
+            if (g.note && g.note->says == Says::ShortWords && sample[i].filled > 2 &&
+                2 * sample[i].values.size() < sample[i].filled &&
+                !findOverride(header_.cells[i], i + 1)) {
+                g.note = {Says::LooksLikeBut, *g.quantity, Message(Says::MostlyNoNumbers)};
+                giveUp(i);
+                continue;
+            }
+            if (sample[i].values.empty()) continue;
+            if (columns_[i].pending && sample[i].unit && !sample[i].manyUnits) {
+                g.unit = sample[i].unit->name;
+                g.note = {Says::UnitInCells, g.unit};
+                columns_[i].factor = sample[i].unit->factor;
+                columns_[i].pending = false;
+            }
+            std::vector<double> values = sample[i].values;
             const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
             std::nth_element(values.begin(), middle, values.end());
             if (!columns_[i].pending) {
@@ -289,8 +280,9 @@ private:
         for (std::size_t i = 0; i < columns_.size(); ++i) {
             ColumnGuess& g = result_.columns[i];
             if (!columns_[i].pending) continue;
-            const auto& unit =
-                info(*g.quantity).dimension == Dimension::Speed ? guess.speed : guess.length;
+            const auto& unit = info(*g.quantity).dimension == Dimension::Speed ? guess.speed
+                               : g.quantity == Quantity::Apex && guess.speed   ? guess.height
+                                                                               : guess.length;
             if (unit) {
                 g.unit = unit->name;
                 g.note = {Says::TakenAsBecause, g.unit, *guess.why};
@@ -310,8 +302,8 @@ private:
     }
 
     /// The numbers of the first rows, column by column, as they stand there.
-    std::vector<std::vector<double>> sampleNumbers() {
-        std::vector<std::vector<double>> out(columns_.size());
+    std::vector<Sample> sampleNumbers() {
+        std::vector<Sample> out(columns_.size());
         DelimitedReader reader(text_, result_.delimiter);
         DelimitedRow row;
         for (int n = 0; n < sampledRows && nextRow(reader, row); ++n) {
@@ -321,12 +313,25 @@ private:
                 if (samples.size() < samplesShown && !text::trimmed(row.cells[i]).empty())
                     samples.push_back(text::shown(text::trimmed(row.cells[i]), 24));
                 if (!columns_[i].number) continue;
-                const ParsedNumber p = parseNumber(row.cells[i], result_.decimalComma);
-                if (p.state == ParsedNumber::State::Good)
-                    out[i].push_back(static_cast<double>(p.value));
+                const CellReading read = reading(row.cells[i], i);
+                if (read.number.state == ParsedNumber::State::Blank) continue;
+                Sample& sample = out[i];
+                ++sample.filled;
+                if (read.number.state != ParsedNumber::State::Good) continue;
+                sample.values.push_back(static_cast<double>(read.number.value));
+                if (!read.unit) continue;
+                sample.manyUnits =
+                    sample.manyUnits || (sample.unit && sample.unit->name != read.unit->name);
+                sample.unit = read.unit;
             }
         }
         return out;
+    }
+
+    /// A number column's cell.
+    CellReading reading(std::string_view cell, std::size_t column) const {
+        return readCell(cell, columns_[column].decimalComma,
+                        info(*result_.columns[column].quantity));
     }
 
     void requireKnown() const {
@@ -347,8 +352,8 @@ private:
         return std::count_if(
                    result_.columns.begin(), result_.columns.end(), [this](const ColumnGuess& g) {
                        return !g.samples.empty() &&
-                              parseNumber(g.samples.front(), result_.decimalComma).state ==
-                                  ParsedNumber::State::Good;
+                              parseNumber(takeUnit(g.samples.front()).number, result_.decimalComma)
+                                      .state == ParsedNumber::State::Good;
                    }) >= 2;
     }
 
@@ -380,35 +385,30 @@ private:
         refuse({row.line, i + 1, header, text::shown(row.cells[i]), std::move(reason)});
     }
 
-    /// Decimal comma or point, by the cells of the first rows that only one of them explains.
     void findDecimalMark() {
-        if (result_.delimiter == ',') {
-            // In a comma separated file a decimal comma can only stand in quotes.
-            if (text_.find('"') == std::string_view::npos) return;
-        }
+        DecimalMarks marks(columns_.size());
         DelimitedReader reader(text_, result_.delimiter);
         DelimitedRow row;
-        int comma = 0;
-        int point = 0;
-        int either = 0;
         for (int n = 0; n < sampledRows && nextRow(reader, row); ++n) {
+            if (row.line <= bodyFrom_) continue;
             for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
-                if (!columns_[i].number) continue;
-                comma += looksDecimalComma(row.cells[i]) ? 1 : 0;
-                point += looksDecimalPoint(row.cells[i]) ? 1 : 0;
-                // "12,345": a group of three or three decimals. No spin rate has three.
-                either += result_.columns[i].quantity != Quantity::SpinRate &&
-                                  looksCommaAndThree(row.cells[i])
-                              ? 1
-                              : 0;
+                if (columns_[i].number) marks.see(i, *result_.columns[i].quantity, row.cells[i]);
             }
         }
-        // Where a comma does not separate the cells and no point is a decimal one, it is decimal.
-        result_.decimalComma =
-            comma > point || (comma == 0 && point == 0 && either > 0 && result_.delimiter != ',');
+        result_.decimalComma = marks.isComma(result_.delimiter);
+        for (std::size_t i = 0; i < columns_.size(); ++i) {
+            Column& c = columns_[i];
+            c.decimalComma = result_.decimalComma;
+            if (!c.number ||
+                !marks.isOtherWay(i, *result_.columns[i].quantity, c.factor, result_.decimalComma))
+                continue;
+            c.decimalComma = !c.decimalComma;
+            result_.columns[i].note = c.decimalComma ? Says::CommaIsDecimal : Says::PointIsDecimal;
+        }
     }
 
     void readRows() {
+        sums_.begin(columns_.size());
         DelimitedReader reader(text_, result_.delimiter);
         DelimitedRow row;
         while (nextRow(reader, row)) {
@@ -440,31 +440,42 @@ private:
         return same * 2 > header_.cells.size();
     }
 
-    /// A player may be called Max or Min: in the column of names that is a summary only where the
-    /// shot before has other words and this row has none.
+    /// A player, a wedge or a note may be called Max, Min, Mean or Average. In a column of words
+    /// that is a summary where the shot before has other words and this row has none; where no shot
+    /// has any, where its numbers sum up the shots.
     bool isSummary(const DelimitedRow& row) const {
         const auto at = findSummaryWord(row);
         if (!at) return false;
-        const bool named = *at < columns_.size() && result_.columns[*at].label == Label::Player;
+        const bool named = *at < columns_.size() && result_.columns[*at].label;
         const std::string_view word = text::trimmed(row.cells[*at]);
-        if (!named || (!text::equalNoCase(word, "max") && !text::equalNoCase(word, "min")))
-            return true;
-        return wordsBefore_ && !hasOtherWords(row);
+        if (!named || !isAlsoAName(word)) return true;
+        if (wordsBefore_) return !hasOtherWords(row, *at);
+        std::vector<double> numbers(columns_.size(), std::numeric_limits<double>::quiet_NaN());
+        for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
+            if (!columns_[i].number) continue;
+            const ParsedNumber n = reading(row.cells[i], i).number;
+            if (n.state == ParsedNumber::State::Good) numbers[i] = static_cast<double>(n.value);
+        }
+        return sums_.match(word, numbers);
     }
-    bool hasOtherWords(const DelimitedRow& row) const {
+    /// Beside the player's name and what stands in \p except.
+    bool hasOtherWords(const DelimitedRow& row, std::size_t except) const {
         for (std::size_t i = 0; i < std::min(row.cells.size(), columns_.size()); ++i) {
             const auto& label = result_.columns[i].label;
-            if (label && *label != Label::Player && !text::trimmed(row.cells[i]).empty())
+            if (i != except && label && *label != Label::Player &&
+                !text::trimmed(row.cells[i]).empty())
                 return true;
         }
         return false;
     }
-    void rememberWords(const DelimitedRow& row) { wordsBefore_ = hasOtherWords(row); }
 
     void readRow(const DelimitedRow& row) {
         if (repeatsHeader(row)) return refuseRow(row, Says::SecondHeader);
-        if (isSummary(row)) return refuseRow(row, Says::SummaryRow);
-        rememberWords(row);
+        if (isSummary(row)) {
+            sums_.close();
+            return refuseRow(row, Says::SummaryRow);
+        }
+        wordsBefore_ = hasOtherWords(row, columns_.size());
         ShotRecord shot;
         bool measured = false;
         std::optional<std::size_t> faceToPath;  // its column
@@ -535,11 +546,11 @@ private:
     }
 
     std::optional<double> readNumber(const DelimitedRow& row, std::size_t i,
-                                     std::vector<RefusedCell>& held) const {
+                                     std::vector<RefusedCell>& held) {
         const ColumnGuess& guess = result_.columns[i];
-        std::string_view cell = row.cells[i];
-        const double side = info(*guess.quantity).sided ? takeSide(cell) : 1.0;
-        const ParsedNumber parsed = parseNumber(cell, result_.decimalComma);
+        const QuantityInfo& q = info(*guess.quantity);
+        const CellReading read = reading(row.cells[i], i);
+        const ParsedNumber& parsed = read.number;
         if (parsed.state == ParsedNumber::State::Blank) return std::nullopt;
         const auto hold = [&](Message reason) {
             held.push_back(
@@ -547,8 +558,10 @@ private:
             return std::nullopt;
         };
         if (parsed.state == ParsedNumber::State::Bad) return hold(parsed.reason);
-        const QuantityInfo& q = info(*guess.quantity);
-        const auto value = side * static_cast<double>(parsed.value * columns_[i].factor);
+        sums_.add(i, static_cast<double>(parsed.value));
+        // A cell's own unit goes before the column's.
+        const double factor = read.unit ? read.unit->factor : columns_[i].factor;
+        const auto value = static_cast<double>(parsed.value * factor);
         if (value < q.low || value > q.high) {
             constexpr int asTheyAre = -1;
             return hold({Says::OutsideLimits, q.quantity,
@@ -566,6 +579,7 @@ private:
     std::vector<Column> columns_;
     ImportResult result_;
     WordPool pool_;
+    SumsOfRows sums_;
     bool previewing_ = false;
     bool wordsBefore_ = false;  ///< the shot before had words beside the player's name
 };

@@ -13,6 +13,7 @@ namespace wedgeon::store {
 namespace {
 
 constexpr double closeEnough = 0.05;
+constexpr double highEnough = 0.12;
 /// Median club speed in m/s that no wedge session has.
 constexpr double noWedge_mps = 45.0;
 constexpr double leastSpin_radps = radpsFromRpm(150);
@@ -24,11 +25,10 @@ const TypicalValue* find(const std::vector<TypicalValue>& all, Quantity q) {
     return nullptr;
 }
 
-/// The carry of a straight ball; none outside the flight's limits.
-std::optional<double> carryOf(double speed_mps, double launch_rad, double spin_radps) {
+/// A straight ball; none outside the flight's limits.
+std::optional<FlightResult> flightOf(double speed_mps, double launch_rad, double spin_radps) {
     try {
-        return calcFlight(launchFromAngles(speed_mps, launch_rad, 0.0, spin_radps, 0.0), {})
-            .carry_m;
+        return calcFlight(launchFromAngles(speed_mps, launch_rad, 0.0, spin_radps, 0.0), {});
     } catch (const RangeError&) {
         return std::nullopt;
     }
@@ -50,10 +50,10 @@ UnitGuess byFlight(const std::vector<TypicalValue>& all) {
             if (ball->unit && ball->unit->name != speed.name) continue;
             if (carry->unit && carry->unit->name != length.name) continue;
             const auto flown =
-                carryOf(ball->value * speed.factor, launch->value * launch->unit->factor,
-                        spin->value * spin->unit->factor);
+                flightOf(ball->value * speed.factor, launch->value * launch->unit->factor,
+                         spin->value * spin->unit->factor);
             if (!flown) continue;
-            const double error = std::abs(carry->value * length.factor / *flown - 1);
+            const double error = std::abs(carry->value * length.factor / flown->carry_m - 1);
             if (error < bestError) {
                 nextError = best.speed ? bestError : nextError;
                 bestError = error;
@@ -66,6 +66,15 @@ UnitGuess byFlight(const std::vector<TypicalValue>& all) {
     }
     if (!best.speed || nextError < bestError + closeEnough) return {};
     best.why = Says::ByTheCarry;
+    const TypicalValue* apex = find(all, Quantity::Apex);
+    const auto flown =
+        flightOf(ball->value * best.speed->factor, launch->value * launch->unit->factor,
+                 spin->value * spin->unit->factor);
+    if (!apex || apex->unit || !flown) return best;
+    for (const Unit& unit : {*best.length, *findUnit("ft")}) {
+        if (std::abs(apex->value * unit.factor / flown->apex_m - 1) < highEnough)
+            best.height = unit;
+    }
     return best;
 }
 

@@ -20,12 +20,14 @@ struct TypicalValue {
 
 struct UnitGuess {
     std::optional<Unit> speed, length;
+    std::optional<Unit> height;  ///< of the apex, which may be in feet beside yards
     std::optional<Message> why;
 };
 
 /// Units of the speeds and lengths that have none. Where ball speed, launch, spin and carry are
 /// there, the flight decides: the pair of units that brings the carry within 5 %, and no other
-/// within 5 % more. Else a speed that no wedge swing has in m/s is mph. Empty where neither tells.
+/// within 5 % more; the apex is in the unit that brings it within 12 % of the flight's. Else a
+/// speed that no wedge swing has in m/s is mph. Empty where neither tells.
 UnitGuess guessUnits(const std::vector<TypicalValue>& typical);
 
 /// Why a column of these values cannot be this quantity, such as a spin of 24 rpm; nothing when it

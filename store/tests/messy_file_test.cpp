@@ -152,7 +152,7 @@ TEST(Messy, AMarkAtTheStartAndCarriageReturns) {
 TEST(Messy, OldTextThatIsNotUtf8) {
     const auto r = read("player,carry [m]\nJ\xFCrgen,40\n");
     ASSERT_EQ(r.shots.size(), 1u);
-    EXPECT_TRUE(r.latin1);
+    EXPECT_EQ(r.coding, Coding::Latin1);
     EXPECT_EQ(r.shots[0][Label::Player], "J\xC3\xBCrgen");
 }
 
@@ -244,12 +244,12 @@ TEST(Messy, SurrogatesAndOverlongFormsAreNoUtf8) {
                             "\xF0\x80\x80\xAF", "\xF4\x90\x80\x80", "\xF8\x88"}) {
         const ImportResult r =
             readShotText("player,carry [m]\n" + std::string(bad) + ",30\n", "f.csv");
-        EXPECT_TRUE(r.latin1) << bad;
+        EXPECT_EQ(r.coding, Coding::Latin1) << bad;
         std::ostringstream json;
         writeShotsJson(json, r.shots);
         EXPECT_EQ(readShotsJson(json.str()).size(), 1u);
     }
-    EXPECT_FALSE(readShotText("player,carry [m]\n\xF0\x9F\x8C\xB1,30\n", "f.csv").latin1);
+    EXPECT_EQ(readShotText("player,carry [m]\n\xF0\x9F\x8C\xB1,30\n", "f.csv").coding, Coding::Utf8);
 }
 
 TEST(Messy, WhatASpreadsheetWouldRunGoesOutAsTextAndComesBack) {

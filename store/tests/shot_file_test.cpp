@@ -180,7 +180,7 @@ TEST(ShotFile, FindsTheHeaderBelowATitleAndSkipsRepeatsAndFooters) {
 
 TEST(ShotFile, ReadsLatin1) {
     const ImportResult r = read("player,launch_angle [\xB0]\nJos\xE9,30\n");
-    EXPECT_TRUE(r.latin1);
+    EXPECT_EQ(r.coding, Coding::Latin1);
     EXPECT_EQ(r.shots[0][Label::Player], "Jos\xC3\xA9");
     EXPECT_TRUE(r.shots[0].has(Quantity::LaunchAngle));
 }

@@ -80,6 +80,8 @@ public:
     const Doubts& doubts() const { return doubts_; }
     /// -1 when there is none of this id.
     int rowOf(std::int64_t id) const;
+    /// Where a row stands in shots(), which has the oldest first.
+    std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
     const store::LoggedShot& loggedAt(int row) const { return shots_[indexAt(row)]; }
     const QString& source() const { return source_; }
 
@@ -108,7 +110,6 @@ private:
     void judgeSoon();
     void findRanges();
     void widenRanges(const store::LoggedShot& shot);
-    std::size_t indexAt(int row) const { return shots_.size() - 1 - static_cast<std::size_t>(row); }
 
     Workbench& bench_;
     ShotList shots_;

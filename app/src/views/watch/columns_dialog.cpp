@@ -11,6 +11,7 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <set>
 
 #include "style/style.h"
@@ -49,6 +50,21 @@ const store::ColumnOverride* saidOf(const store::ColumnMapping& said, const stor
     return nullptr;
 }
 
+/// What is known and yet not read comes first, then what was guessed, then what nobody knows.
+int certainty(const store::ColumnGuess& guess, const store::ColumnOverride* said) {
+    if (said || !guess.note) return 4;
+    switch (guess.note->says) {
+        case store::Says::LooksLikeBut:
+            return 0;
+        case store::Says::UnknownColumn:
+            return 2;
+        case store::Says::TakenAs:
+            return 3;
+        default:
+            return 1;
+    }
+}
+
 }  // namespace
 
 ColumnsDialog::ColumnsDialog(const store::ImportResult& preview, const store::ColumnMapping& said,
@@ -64,8 +80,8 @@ ColumnsDialog::ColumnsDialog(const store::ImportResult& preview, const store::Co
     title->setText(tr("Is this what the columns are?"));
     auto* how = new SentenceLabel(SentenceLabel::Rank::Why);
     how->setText(
-        tr("Guessed from the headers and the numbers. Correct what is wrong; files with "
-           "the same header are then read without asking."));
+        tr("Guessed from the headers and the numbers, the doubtful ones on top. Correct what is "
+           "wrong; files with the same header are then read without asking."));
     column->addWidget(title);
     column->addWidget(how);
     column->addWidget(makeTable(preview, said), 1);
@@ -101,7 +117,12 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
         grid->addWidget(plain(heads[i], 13, QFont::DemiBold), 0, i);
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(4, 3);
-    for (const store::ColumnGuess& g : preview.columns) {
+    // The doubtful ones on top.
+    std::vector<store::ColumnGuess> columns = preview.columns;
+    std::stable_sort(columns.begin(), columns.end(), [&](const auto& a, const auto& b) {
+        return certainty(a, saidOf(said, a)) < certainty(b, saidOf(said, b));
+    });
+    for (const store::ColumnGuess& g : columns) {
         const int line = static_cast<int>(rows_.size()) + 1;
         const store::ColumnOverride* known = saidOf(said, g);
         const QString header =
@@ -111,7 +132,7 @@ QWidget* ColumnsDialog::makeTable(const store::ImportResult& preview,
         for (const std::string& s : g.samples)
             samples << fromUtf8(s);
         grid->addWidget(plain(samples.isEmpty() ? tr("empty") : samples.join(tr(",  "))), line, 1);
-        Row row{g.header, new QComboBox, new QComboBox};
+        Row row{g.header, g.column, new QComboBox, new QComboBox};
         row.what->setAccessibleName(tr("%1 is").arg(header));
         row.unit->setAccessibleName(tr("%1 is in").arg(header));
         row.what->addItem(tr("not read"), notRead);
@@ -181,7 +202,7 @@ store::ColumnMapping ColumnsDialog::mapping() const {
     for (std::size_t i = 0; i < rows_.size(); ++i) {
         store::ColumnOverride o;
         o.header = rows_[i].header;
-        o.column = i + 1;
+        o.column = rows_[i].column;
         const int what = rows_[i].what->currentData().toInt();
         if (what >= static_cast<int>(store::allQuantityCount)) {
             o.label = static_cast<Label>(what - static_cast<int>(store::allQuantityCount));

@@ -29,6 +29,7 @@ public:
 private:
     struct Row {
         std::string header;
+        std::size_t column = 0;  ///< from 1
         QComboBox *what, *unit;
     };
     QWidget* makeTable(const store::ImportResult& preview, const store::ColumnMapping& said);

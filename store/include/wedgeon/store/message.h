@@ -40,7 +40,7 @@ enum class Says {
     LooksPdf,
     LooksArchive,
     LooksDatabase,
-    LooksUtf16,
+    DamagedUtf16,
     LooksBinary,
     InFile,      ///< %i
     InFileLine,  ///< %2: line; %i
@@ -89,6 +89,11 @@ enum class Says {
     NoUnit,        ///< %1: what to write
     NoSuchSpin,    ///< %1 rpm
     FaceToPathAlone,
+    MostlyNoNumbers,
+    UnitInCells,  ///< %1
+    CommaIsDecimal,
+    PointIsDecimal,
+    ShortWords,
     OverrideForm,  ///< %1 is not of the form that is asked for
     NotAUnit,      ///< %1: text; %2: dimension
     NotAQuantity,  ///< %1

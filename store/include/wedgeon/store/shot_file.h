@@ -68,6 +68,9 @@ struct ImportOptions {
     std::stop_token stop;
 };
 
+/// How a file's text was written. Latin-1 is what is neither of the others.
+enum class Coding { Utf8, Utf16, Latin1 };
+
 struct ImportResult {
     std::vector<ShotRecord> shots;
     std::size_t shotCount = 0;
@@ -77,19 +80,19 @@ struct ImportResult {
     std::size_t rows = 0;  ///< below the header, blank lines left out
     char delimiter = ',';
     bool decimalComma = false;
-    bool latin1 = false;  ///< was not UTF-8 and was read as Latin-1
+    Coding coding = Coding::Utf8;
     /// Names the shape of the file: the same for every file with this header.
     std::string shape;
     /// The header is the product's own, word for word: nothing was guessed.
     bool ownHeader = false;
 };
 
-/// Reads comma, semicolon or tab separated text, UTF-8 with or without a byte-order mark, decimal
-/// point or comma, quoted cells, headers with units in brackets or in a row of their own, columns
-/// in any order. Keeps what is good: a cell that cannot be a reading is refused and listed, its
-/// row stays as long as one number is left in it.
-/// \throws StoreError: CannotOpen, Empty, TooLarge, NotText, Malformed, NothingKnown, NoShot,
-/// Cancelled. Nothing is changed on failure.
+/// Reads comma, semicolon or tab separated text, UTF-8 or UTF-16 with or without a byte-order mark,
+/// decimal point or comma, quoted cells, units in the cells, headers with units in brackets or in a
+/// row of their own, columns in any order. Keeps what is good: a cell that cannot be a reading is
+/// refused and listed, its row stays as long as one number is left in it. \throws StoreError:
+/// CannotOpen, Empty, TooLarge, NotText, Malformed, NothingKnown, NoShot, Cancelled. Nothing is
+/// changed on failure.
 ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options = {});
 
 /// What a file's columns would be taken for, with samples and without shots, from its first

@@ -85,8 +85,8 @@ struct ShotRecord {
                    ? (*this)[Quantity::FaceAngle] - (*this)[Quantity::ClubPath]
                    : values[static_cast<std::size_t>(q)];
     }
-    /// Of one that is kept.
-    double& operator[](Quantity q) { return values[static_cast<std::size_t>(q)]; }
+    /// \throws std::out_of_range for one that is not kept.
+    double& operator[](Quantity q) { return values.at(static_cast<std::size_t>(q)); }
     /// Makes of it whichever of face angle and club path is missing. False where both are there and
     /// differ by another angle, or both are missing.
     bool takeFaceToPath(double angle_rad);
