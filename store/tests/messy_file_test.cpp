@@ -249,7 +249,8 @@ TEST(Messy, SurrogatesAndOverlongFormsAreNoUtf8) {
         writeShotsJson(json, r.shots);
         EXPECT_EQ(readShotsJson(json.str()).size(), 1u);
     }
-    EXPECT_EQ(readShotText("player,carry [m]\n\xF0\x9F\x8C\xB1,30\n", "f.csv").coding, Coding::Utf8);
+    EXPECT_EQ(readShotText("player,carry [m]\n\xF0\x9F\x8C\xB1,30\n", "f.csv").coding,
+              Coding::Utf8);
 }
 
 TEST(Messy, WhatASpreadsheetWouldRunGoesOutAsTextAndComesBack) {
