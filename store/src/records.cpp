@@ -18,6 +18,14 @@ void addOtherNames(const Records& records, Players& everyone) {
     }
 }
 
+/// Others go on with the players that they have.
+void takeModel(Records& records, const std::string& player, PlayerModel model) {
+    auto everyone = std::make_shared<Players>(*records.everyone);
+    (*everyone)[player] = std::move(model);
+    addOtherNames(records, *everyone);
+    records.everyone = std::move(everyone);
+}
+
 }  // namespace
 
 PlayerModel Records::modelOf(const std::string& name) const {
@@ -61,7 +69,6 @@ const KeptTuning* Records::tuningInUse(const std::string& player) const {
 std::shared_ptr<const Records> withTuningInUse(const Records& records, const std::string& player,
                                                std::int64_t id) {
     auto out = std::make_shared<Records>(records);
-    auto everyone = std::make_shared<Players>(*records.everyone);
     out->inUse.erase(player);
     PlayerModel model = records.modelOf(player);
     model.tuning = nullptr;
@@ -71,21 +78,16 @@ std::shared_ptr<const Records> withTuningInUse(const Records& records, const std
     } else {
         out->inUse.erase(player);
     }
-    (*everyone)[player] = std::move(model);
-    addOtherNames(*out, *everyone);
-    out->everyone = std::move(everyone);
+    takeModel(*out, player, std::move(model));
     return out;
 }
 
 std::shared_ptr<const Records> withSwings(const Records& records, const std::string& player,
                                           std::shared_ptr<const SwingSet> swings) {
     auto out = std::make_shared<Records>(records);
-    auto everyone = std::make_shared<Players>(*records.everyone);
     PlayerModel model = records.modelOf(player);
     model.swings = std::move(swings);
-    (*everyone)[player] = std::move(model);
-    addOtherNames(*out, *everyone);
-    out->everyone = std::move(everyone);
+    takeModel(*out, player, std::move(model));
     return out;
 }
 

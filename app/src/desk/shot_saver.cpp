@@ -56,8 +56,7 @@ ShotSaver::Answer ShotSaver::write(const Request& request, const Task& task) {
             task.progress(shareOfPicking * static_cast<double>(i) /
                           static_cast<double>(request.places.size()));
         }
-        const store::LoggedShot& shot =
-            (*request.shots)[static_cast<std::size_t>(request.places[i])];
+        const store::LoggedShot& shot = (*request.shots)[request.places[i]];
         if (shot.setAside.empty()) {
             counted.push_back(shot.record);
         } else {

@@ -360,14 +360,17 @@ void FaceAboveDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const double open = bench_.state().recipe().open_rad;
     const Vec3 normal = faceNormal(d.dynamicLoft_rad, d.faceAngle_rad);
     const QFont small = style::font(12);
+    const QString plays = std::abs(loft_.byLean_rad) < radFromDeg(0.5)
+                              ? tr("plays as %1")
+                              : tr("with the lean plays as %1");
     const QString opened =
         std::abs(open) < radFromDeg(0.05)
             ? tr("Square before gripping, toe at 12 o'clock.")
-            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3, with the lean plays as %4.")
-                        : tr("Closed %1 (toe at %2): takes %3, with the lean plays as %4."))
+            : (open > 0 ? tr("Opened %1 (toe at %2): adds %3, %4.")
+                        : tr("Closed %1 (toe at %2): takes %3, %4."))
                   .arg(text::degrees(std::abs(open)), text::toeClock(side() * open),
                        text::degrees(std::abs(loft_.byOpening_rad)),
-                       text::degrees(loft_.playsAs_rad, 0));
+                       plays.arg(text::degrees(loft_.playsAs_rad, 0)));
     paintFitted(p, {12.0, canvas().height() - 28.0}, canvas().width() - 22.0, opened, c.ink, small);
     paintFitted(p, {12.0, canvas().height() - 11.0}, canvas().width() - 22.0,
                 tr("%1 % of its push is sideways. %2")
