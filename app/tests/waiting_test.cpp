@@ -286,18 +286,21 @@ TEST_F(WaitingTest, LiveShotsGoOnWhileALongFileIsRead) {
     ASSERT_TRUE(
         QTest::qWaitFor([&] { return monitor.acknowledged().size() > 50; }, patience(10000)));
     window_->openFile(write(QStringLiteral("long.csv"), QByteArray::fromStdString(text)));
-    std::size_t during = monitor.acknowledged().size();
-    std::size_t gaps = 0, looks = 0;
+    std::vector<std::size_t> looks{monitor.acknowledged().size()};
     while (notice().startsWith(QStringLiteral("Reading"))) {
         QTest::qWait(150);
-        const std::size_t now = monitor.acknowledged().size();
-        gaps += now == during ? 1 : 0;
-        ++looks;
-        during = now;
+        looks.push_back(monitor.acknowledged().size());
     }
     if (isMeasured) {
-        // A machine that others use looks longer, and stands still now and then.
-        EXPECT_LE(gaps, std::max<std::size_t>(2, looks / 10)) << "live shots come first";
+        // A machine that others use stands still now and then, for everybody: what counts is that
+        // no part of the reading goes by without them.
+        const std::size_t parts = 4;
+        ASSERT_GT(looks.size(), parts);
+        for (std::size_t i = 0; i < parts; ++i) {
+            EXPECT_GT(looks[(looks.size() - 1) * (i + 1) / parts],
+                      looks[(looks.size() - 1) * i / parts] + 20)
+                << "live shots come first, in part " << i + 1;
+        }
     }
     EXPECT_TRUE(notice().startsWith(QStringLiteral("200 000 shots from long.csv")) ||
                 notice().contains(QStringLiteral("from long.csv")))

@@ -3,12 +3,14 @@
 // The reading thread and the queue between it and the writer.
 #include "wedgeon/store/logbook_import.h"
 
+#include <algorithm>
 #include <chrono>
 #include <condition_variable>
 #include <deque>
 #include <exception>
 #include <mutex>
 #include <optional>
+#include <span>
 #include <thread>
 
 #include "wedgeon/store/error.h"
@@ -60,8 +62,19 @@ private:
 
 /// Between two parts of an import others get the lock.
 constexpr auto gap = std::chrono::milliseconds(3);
-/// So many shots at most go into one transaction: some tens of milliseconds.
-constexpr std::size_t mostTogether = 10'000;
+/// So many shots go into one transaction; how many of them take as long as nobody notices, the
+/// disk and the machine say.
+constexpr std::size_t fewestTogether = 250, mostTogether = 10'000;
+constexpr double aimed_s = 0.03;
+
+/// The size of the next part, from what the last one took.
+std::size_t nextPart(std::size_t part, double took_s) {
+    const double fitting = static_cast<double>(part) * aimed_s / std::max(took_s, 1e-4);
+    // One part that stood still behind something else says little about the next.
+    const double most = 2.0 * static_cast<double>(part), least = most / 8;
+    return std::clamp(static_cast<std::size_t>(std::clamp(fitting, least, most)), fewestTogether,
+                      mostTogether);
+}
 
 }  // namespace
 
@@ -91,11 +104,22 @@ LoggedImport importFile(const Logbook& reading, const OnWriter& onWriter,
     try {
         onWriter([&](Logbook& book) { writer.emplace(book, ShotSource{name, name, time}, known); });
         std::vector<ShotRecord> fresh;
+        std::size_t part = mostTogether / 4;
         const auto hand = [&] {
-            if (fresh.empty()) return;
-            onWriter([&](Logbook&) { writer->add(fresh); });
+            for (std::size_t from = 0; from < fresh.size();) {
+                const std::size_t size = std::min(part, fresh.size() - from);
+                double took_s = 0;
+                onWriter([&](Logbook&) {
+                    const auto since = std::chrono::steady_clock::now();
+                    writer->add(std::span(fresh).subspan(from, size));
+                    took_s = std::chrono::duration<double>(std::chrono::steady_clock::now() - since)
+                                 .count();
+                });
+                from += size;
+                if (size == part || took_s > aimed_s) part = nextPart(size, took_s);
+                std::this_thread::sleep_for(gap);
+            }
             fresh.clear();
-            std::this_thread::sleep_for(gap);
         };
         Batches::Batch batch;
         while (batches.take(batch)) {
@@ -107,7 +131,7 @@ LoggedImport importFile(const Logbook& reading, const OnWriter& onWriter,
                     fresh.push_back(std::move(shot));
                 }
             }
-            if (fresh.size() + batch.size() > mostTogether) hand();
+            if (fresh.size() >= part) hand();
         }
         reader.join();
         if (failed) std::rethrow_exception(failed);

@@ -24,6 +24,8 @@ constexpr int lockPatience_ms = 100;
 /// So long a person does not wonder.
 constexpr auto heldAfter = 400ms;
 constexpr std::chrono::milliseconds lookEvery = 700ms;
+/// Work that has waited so long goes before what comes first in order, every other turn.
+constexpr std::chrono::milliseconds longWait = 20ms;
 /// After a change the file is made whole by itself, so that it can be copied or replaced by hand.
 constexpr std::chrono::milliseconds settleAfter = 50ms;
 /// Closing waits so long, for all that is left to write, for a file that another program holds.
@@ -64,7 +66,8 @@ void LogbookThread::run(Turn turn, Work work, Done done) {
                        if (done) done(failure);
                    });
                },
-               {}});
+               {},
+               Steady::now()});
 }
 
 void LogbookThread::runAndWait(const Work& work, const std::stop_token& stop) {
@@ -78,7 +81,7 @@ void LogbookThread::runAndWait(const Work& work, const std::stop_token& stop) {
                                ended->set_value();
                            }
                        },
-                       stop});
+                       stop, Steady::now()});
     ended->get_future().get();
 }
 
@@ -101,13 +104,22 @@ std::optional<LogbookThread::Job> LogbookThread::next(const std::stop_token& sto
                            [](const auto& q) { return !q.empty(); });
     };
     wake_.wait_for(lock, stop, dirty_ ? settleAfter : lookEvery, any);
+    std::deque<Job>* first = nullptr;
+    std::deque<Job>* late = nullptr;
     for (auto& queue : queues_) {
         if (queue.empty()) continue;
-        Job job = std::move(queue.front());
-        queue.pop_front();
-        return job;
+        if (!first) {
+            first = &queue;
+        } else if (!late && Steady::now() - queue.front().since > longWait) {
+            late = &queue;
+        }
     }
-    return std::nullopt;
+    if (!first) return std::nullopt;
+    letOneBefore_ = late && !letOneBefore_;
+    auto& queue = letOneBefore_ ? *late : *first;
+    Job job = std::move(queue.front());
+    queue.pop_front();
+    return job;
 }
 
 void LogbookThread::setHeld(bool held) {

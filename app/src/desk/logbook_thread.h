@@ -1,8 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The one thread that writes a logbook. Work waits in a queue, live shots first; the window's
-// thread waits for neither disk nor lock. What another program holds is tried again until it is
-// free.
+// The one thread that writes a logbook. Work waits in a queue, live shots first, but no work waits
+// for ever behind a flood of them; the window's thread waits for neither disk nor lock. What
+// another program holds is tried again until it is free.
 #pragma once
 
 #include <QObject>
@@ -29,7 +29,7 @@ class LogbookThread : public QObject {
     Q_OBJECT
 
 public:
-    /// In this order work gets its turn.
+    /// In this order work gets its turn; what has waited long, every other turn.
     enum class Turn { Live, Edit, Import };
     struct Failure {
         store::Fault fault = store::Fault::CannotWrite;
@@ -67,6 +67,7 @@ private:
         /// In the writing thread, with the exception where there was one.
         std::function<void(std::exception_ptr)> end;
         std::stop_token stop;
+        std::chrono::steady_clock::time_point since = std::chrono::steady_clock::now();
     };
 
     void main(const std::stop_token& stop);
@@ -83,7 +84,7 @@ private:
     std::optional<store::Logbook> book_;  ///< of the thread
     Failure failure_;                     ///< of the thread; why there is no logbook
     std::int64_t dataVersion_ = 0;
-    bool held_ = false, dirty_ = false;
+    bool held_ = false, dirty_ = false, letOneBefore_ = false;
     std::chrono::steady_clock::time_point looked_{};
     std::optional<std::chrono::steady_clock::time_point> closesAt_;  ///< of the thread
     int waitingEdits_ = 0;                                           ///< of the window's thread
