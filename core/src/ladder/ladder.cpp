@@ -59,6 +59,7 @@ struct Cell {
     std::size_t line = 0, swing = 0;
     double model = 0.0;  ///< of the carry on the plain day at the swing's speed
     std::vector<double> carries, speeds;
+    std::vector<double> read;  ///< deviation of how each carry was read
     std::set<std::string> days;
     Location location;
     double scatter = ordinaryScatter;
@@ -262,23 +263,35 @@ void Maker::findCarries() {
         const auto there = logCarry(s.met, line, s.swing);
         if (!there) continue;
         c.carries.push_back(std::log(s.carry_m) - *there + c.model);
+        c.read.push_back(s.carrySd_m / s.carry_m);
         if (!s.day.empty()) c.days.insert(s.day);
     }
     std::vector<std::vector<double>> kinds;
     kinds.reserve(cells_.size());
     for (const Cell& c : cells_)
         kinds.push_back(c.carries);
-    const double pooled = std::max(ladder::pooledScatter(kinds, ordinaryScatter), 0.005);
+    // What the eye adds is no scatter of the player's.
+    double readSquares = 0.0, all = 0.0;
+    for (const Cell& c : cells_) {
+        for (const double sd : c.read)
+            readSquares += sd * sd;
+        all += static_cast<double>(c.read.size());
+    }
+    const double read = all > 0.0 ? readSquares / all : 0.0;
+    const double apart = ladder::pooledScatter(kinds, std::hypot(ordinaryScatter, std::sqrt(read)));
+    const double pooled =
+        std::sqrt(std::max({apart * apart - read, 0.005 * 0.005, read > 0.0 ? 0.02 * 0.02 : 0.0}));
     for (Cell& c : cells_) {
-        c.location = findLocation(c.carries, pooled);
+        c.location = findLocation(c.carries, pooled, read > 0.0 ? c.read : std::vector<double>{});
         double sum = scatterWeight * pooled * pooled;
         double free = scatterWeight;
-        for (const double v : c.carries) {
-            const double d = v - c.location.middle;
-            if (c.carries.size() < 3 || std::abs(d) > 4.7 * pooled) continue;
-            sum += d * d;
+        for (std::size_t i = 0; i < c.carries.size(); ++i) {
+            const double d = c.carries[i] - c.location.middle;
+            if (c.carries.size() < 3 || std::abs(d) > 4.7 * std::hypot(pooled, c.read[i])) continue;
+            sum += d * d - c.read[i] * c.read[i];
             free += 1.0;
         }
+        sum = std::max(sum, 0.25 * free * pooled * pooled);
         c.scatter = std::sqrt(sum / (c.carries.size() < 3 ? free : free - 1.0));
     }
 }

@@ -3,6 +3,7 @@
 // Middles and scatter that a mishit does not move.
 #include "ladder/location.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "tune/robust_fit.h"
@@ -18,33 +19,43 @@ constexpr std::size_t fewest = 3;
 
 }  // namespace
 
-Location findLocation(const std::vector<double>& values, double sd) {
+Location findLocation(const std::vector<double>& values, double sd,
+                      const std::vector<double>& own) {
     if (values.empty()) return {};
-    Location out{tune::medianOf(values), static_cast<double>(values.size())};
+    const auto sdOf = [&](std::size_t i) { return own.empty() ? sd : std::hypot(sd, own[i]); };
+    /// As a share of what a value that was read exactly tells.
+    const auto tells = [&](std::size_t i) { return std::pow(sd / sdOf(i), 2); };
+    Location out{tune::medianOf(values), 0.0};
     // Of two, neither is known to be the mishit.
     if (values.size() < fewest) {
-        out.middle = 0.5 * (values.front() + values.back());
+        double sum = 0.0;
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            sum += tells(i) * values[i];
+            out.counted += tells(i);
+        }
+        out.middle = sum / out.counted;
         return out;
     }
     for (int i = 0; i < rounds; ++i) {
         double sum = 0.0, weights = 0.0;
-        for (const double v : values) {
-            const double u = (v - out.middle) / (far * sd);
+        for (std::size_t k = 0; k < values.size(); ++k) {
+            const double u = (values[k] - out.middle) / (far * sdOf(k));
             if (std::abs(u) >= 1.0) continue;
-            const double w = (1 - u * u) * (1 - u * u);
-            sum += w * v;
+            const double w = (1 - u * u) * (1 - u * u) * tells(k);
+            sum += w * values[k];
             weights += w;
         }
         if (weights <= 0.0) return {out.middle, 1.0};
         const double next = sum / weights;
         out.counted = 0.0;
-        for (const double v : values)
-            out.counted += std::abs(v - next) < far * sd ? efficiency : 0.0;
+        for (std::size_t k = 0; k < values.size(); ++k)
+            out.counted += std::abs(values[k] - next) < far * sdOf(k) ? efficiency * tells(k) : 0.0;
         const bool still = std::abs(next - out.middle) < 1e-9;
         out.middle = next;
         if (still) break;
     }
-    if (out.counted < 1.0) out.counted = 1.0;
+    if (own.empty() && out.counted < 1.0) out.counted = 1.0;
+    out.counted = std::max(out.counted, 0.05);
     return out;
 }
 

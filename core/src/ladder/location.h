@@ -13,8 +13,10 @@ struct Location {
 };
 
 /// Tukey's biweight around the median, for a scatter of \p sd: what lies 4.7 deviations off does
-/// not count (P. J. Huber, Robust Statistics, 1981). 0 of nothing.
-Location findLocation(const std::vector<double>& values, double sd);
+/// not count (P. J. Huber, Robust Statistics, 1981). 0 of nothing. \p own: of each value, the
+/// deviation of how it was read besides; it counts the less. None: read exactly.
+Location findLocation(const std::vector<double>& values, double sd,
+                      const std::vector<double>& own = {});
 
 /// Standard deviation of what lies around each kind's own median, from the median of the absolute
 /// deviations; kinds of fewer than 3 tell nothing. \p otherwise where all are.

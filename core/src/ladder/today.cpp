@@ -64,17 +64,13 @@ private:
     std::vector<double> x_, y_;
 };
 
-double below(double deviations) {
-    return 0.5 * std::erfc(-deviations / std::sqrt(2.0));
-}
-
 /// Chance of being within the near distance, \p along off on average and known to \p sd, \p across
 /// beside the line.
 double chanceNear(double along, double across, double sd) {
     if (std::abs(across) >= near_m) return 0.0;
     const double half = std::sqrt(near_m * near_m - across * across);
     if (sd < 1e-6) return std::abs(along) <= half ? 1.0 : 0.0;
-    return below((half - along) / sd) - below((-half - along) / sd);
+    return normalShare((half - along) / sd) - normalShare((-half - along) / sd);
 }
 
 /// Of landing: along and across the line as two normals.
@@ -85,7 +81,8 @@ double chanceOfLanding(double alongSd, double acrossSd) {
     for (int i = 0; i < steps; ++i) {
         const double a = near_m * (2.0 * i / steps - 1.0);
         const double b = a + 2.0 * near_m / steps;
-        sum += (below(b / acrossSd) - below(a / acrossSd)) * chanceNear(0.0, (a + b) / 2, alongSd);
+        sum += (normalShare(b / acrossSd) - normalShare(a / acrossSd)) *
+               chanceNear(0.0, (a + b) / 2, alongSd);
     }
     return sum;
 }

@@ -113,6 +113,8 @@ Swings::Struck Swings::strike(const Chance& chance) const {
     pass.lowPoint_m += off(Scatter::LowPoint);
     pass.depth_m += off(Scatter::Depth);
     pass.dynamicLoft_rad = d.dynamicLoft_rad;
+    out.lowPoint_m = pass.lowPoint_m;
+    out.depth_m = pass.depth_m;
     out.contact = chance.contact;
     try {
         const StrikeEffect effect = calcStrikeEffect(pass, chance.lie);

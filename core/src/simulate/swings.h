@@ -58,6 +58,7 @@ public:
         StrikeKind kind = StrikeKind::Clean;
         Delivery delivery;
         Contact contact;
+        double lowPoint_m = 0.0, depth_m = 0.0;  // of the sole, as SolePass has them
     };
     Struck strike(const Chance& chance) const;
     /// Puts it into the batch, over plain ground or the batch's line.

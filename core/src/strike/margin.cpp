@@ -8,6 +8,7 @@
 
 #include "wedgeon/constants.h"
 #include "wedgeon/error.h"
+#include "wedgeon/normal.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
@@ -39,10 +40,6 @@ double riseAtBall(const SolePass& pass) {
 double skidShare(const Lie& lie, double effectiveBounce_rad) {
     return std::clamp(0.8 * (lie.firmness - 0.9) * degreesAboveZero(effectiveBounce_rad) / 10.0,
                       0.0, 0.9);
-}
-
-double normalCdf(double x) {
-    return 0.5 * std::erfc(-x / std::sqrt(2.0));
 }
 
 }  // namespace
@@ -125,13 +122,13 @@ StrikeChances calcStrikeChances(const SolePass& pass, const Lie& lie, const Sole
         at.lowPoint_m += u * scatter.lowPoint_m;
         const StrikeMargin m = calcMargin(at, lie);
         const double sd = std::max(scatter.depth_m, 1e-9);
-        double thin = normalCdf((m.cleanFrom_m - pass.depth_m) / sd);
-        double fat = 1.0 - normalCdf((m.cleanTo_m - pass.depth_m) / sd);
+        double thin = normalShare((m.cleanFrom_m - pass.depth_m) / sd);
+        double fat = 1.0 - normalShare((m.cleanTo_m - pass.depth_m) / sd);
         // A skid that lifts the edge over the ball's contact is a thin one after all.
         const double skid = skidShare(lie, m.effectiveBounce_rad);
         if (skid > 0.0) {
             const double over = m.turfTo_m + (m.turfTo_m - m.cleanFrom_m) / skid;
-            const double skidsThin = 1.0 - normalCdf((over - pass.depth_m) / sd);
+            const double skidsThin = 1.0 - normalShare((over - pass.depth_m) / sd);
             thin += skidsThin;
             fat -= skidsThin;
         }
