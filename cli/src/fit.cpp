@@ -193,7 +193,7 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
     const store::TuneShots data = store::findTuneShots(logged, fallback, player);
     if (data.shots.empty() && !player.empty() && data.withoutClub == 0)
         throw std::invalid_argument("the file has no shot of a player \"" + player + "\"");
-    const PlayerFit whole = fitPlayer(data.shots);
+    const PlayerFit whole = fitPlayer(data.shots, {}, data.seen);
     const TuneResult& fit = whole.strike;
     if (fit.refused) throw std::invalid_argument(words::said(*fit.refused));
     Json parameters = Json::array();

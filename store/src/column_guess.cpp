@@ -96,6 +96,7 @@ constexpr std::array labelSpellings{
     LabelSpelling{Label::Note, "comment"},
     LabelSpelling{Label::Note, "comments"},
     LabelSpelling{Label::Recipe, "recipe"},
+    LabelSpelling{Label::Seen, "seen"},
 };
 
 /// What people write for the words of the rules.

@@ -10,6 +10,7 @@
 
 #include "text.h"
 #include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/sightings.h"
 #include "wedgeon/store/swing_sets.h"
 
 namespace wedgeon::store {
@@ -67,7 +68,8 @@ LadderShots findLadderShots(const ShotList& shots, const Fallback& fallback, con
             ++out.setAside;
             continue;
         }
-        if (r[Label::Swing].empty() || r[Label::Wedge].empty() || !carryOf(r)) {
+        const bool told = carryOf(r) || !r[Label::Seen].empty();
+        if (r[Label::Swing].empty() || r[Label::Wedge].empty() || !told) {
             ++out.withoutSwing;
             continue;
         }
@@ -87,6 +89,8 @@ LadderShots findLadderShots(const ShotList& shots, const Fallback& fallback, con
     q.swings = withHitSwings(q.player.swings ? std::optional(*q.player.swings) : std::nullopt,
                              std::move(hit));
 
+    SeenShots seen(q.player, q.swings);
+    std::vector<std::size_t> seenAt;  // of the request's shots
     Places swings, clubs;
     for (const std::size_t i : counted) {
         const ShotRecord& r = shots[i].record;
@@ -112,6 +116,11 @@ LadderShots findLadderShots(const ShotList& shots, const Fallback& fallback, con
             ++out.withoutSwing;
             continue;
         }
+        const bool measured = carryOf(r).has_value();
+        if (!measured && !seen.add(r, givens)) {
+            ++out.withoutSwing;
+            continue;
+        }
         LadderShot s;
         s.club = *club;
         s.swing = *swing;
@@ -127,11 +136,19 @@ LadderShots findLadderShots(const ShotList& shots, const Fallback& fallback, con
             ++out.withoutSwing;
             continue;
         }
-        s.carry_m = *carryOf(r);
+        if (measured) s.carry_m = *carryOf(r);
         s.clubSpeed_mps = r[Quantity::ClubSpeed];
         if (const auto declared = findDeclared(r)) s.declared = declared->recipe;
         if (const std::string& time = r[Label::Time]; text::dayOf(time)) s.day = time.substr(0, 10);
+        if (!measured) seenAt.push_back(q.shots.size());
         q.shots.push_back(std::move(s));
+    }
+    if (!seenAt.empty()) {
+        const SeenFit fit = fitSeen(seen.request());
+        for (std::size_t i = 0; i < seenAt.size(); ++i) {
+            q.shots[seenAt[i]].carry_m = fit.carries[i].carry_m;
+            q.shots[seenAt[i]].carrySd_m = fit.carries[i].sd_m;
+        }
     }
     if (q.clubs.empty()) {
         for (const BagClub& c : ordinaryBag()) {

@@ -242,7 +242,7 @@ void Logbook::setLabel(std::int64_t shot, Label label, const std::string& text,
                        const std::string& former, Edit edit) {
     impl_->requireWritable();
     if (label != Label::Strike && label != Label::Tags && label != Label::Note &&
-        label != Label::Recipe)
+        label != Label::Recipe && label != Label::Seen)
         throw StoreError(Fault::Malformed, {Says::WordMeasured, labelKey(label)});
     // The column is the program's own.
     const std::string column(labelKey(label));

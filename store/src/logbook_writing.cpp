@@ -423,6 +423,59 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
     return out;
 }
 
+LoggedShot Logbook::addSeenShot(const ShotRecord& shot, std::int64_t session,
+                                const ShotSource& source, std::int64_t id) {
+    return changed(*impl_, [&](SQLite::Database& db) {
+        LoggedShot out;
+        out.record = shot;
+        SQLite::Statement ofTheDay(db,
+                                   "SELECT id FROM sessions WHERE day = ?1 ORDER BY id = ?2 DESC, "
+                                   "id DESC LIMIT 1");
+        ofTheDay.bind(1, shot[Label::Time].substr(0, 10));
+        ofTheDay.bind(2, session);
+        out.session = asNumber(ofTheDay);
+        ofTheDay.reset();
+        if (out.session == 0)
+            out.session = addSession(db, "live", source.session, source.time, shot[Label::Time]);
+        SQLite::Statement own(db,
+                              "SELECT id FROM sources WHERE session_id = ?1 AND kind = 'live' AND "
+                              "name = ?2 AND state = 'whole'");
+        own.bind(1, out.session);
+        own.bind(2, source.name);
+        std::int64_t its = asNumber(own);
+        if (its == 0) its = addSource(db, "live", source.name, out.session, source.time, "whole");
+        Identities who(db);
+        Parts parts;
+        SQLite::Statement insert(db, insertShots(1));
+        insert.bind(1, its);
+        insert.bind(2, hashOf(shot));
+        bindIdentities(insert, 6, shot, who, parts);
+        bindRecord(insert, firstRecordColumn, shot);
+        insert.exec();
+        out.id = db.getLastInsertRowid();
+        if (id != 0) {
+            run(db, "UPDATE shots SET id = ?1 WHERE id = ?2", {id, out.id});
+            out.id = id;
+        }
+        parts.write(db, its);
+        noteSessionPlayer(db, out.session);
+        return out;
+    });
+}
+
+void Logbook::removeSeenShot(const LoggedShot& shot) {
+    changed(*impl_, [&](SQLite::Database& db) {
+        const auto now = findShot(shot.id);
+        if (!now || now->record.labels != shot.record.labels || now->setAside != shot.setAside)
+            throw StoreError(Fault::Conflict, {Says::ShotChanged, impl_->name()});
+        const auto source = number(db, "SELECT source_id FROM shots WHERE id = ?", {shot.id});
+        run(db, "DELETE FROM shots WHERE id = ?", {shot.id});
+        if (number(db, "SELECT count(*) FROM shots WHERE source_id = ?", {source}) > 0) return;
+        run(db, "DELETE FROM sources WHERE id = ?", {source});
+        db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
+    });
+}
+
 void Logbook::removeSource(std::int64_t source) {
     changed(*impl_, [&](SQLite::Database& db) {
         if (number(db, "SELECT edits FROM sources WHERE id = ?", {source}) != 0) {

@@ -304,6 +304,11 @@ CREATE TABLE swing_sets(
   swings TEXT NOT NULL);
 )";
 
+/// What was seen of a shot by eye is kept as a document.
+constexpr const char* eighth = R"(
+ALTER TABLE shots ADD COLUMN seen TEXT;
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -334,8 +339,8 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 7> steps{first, second, third,  fourth,
-                                                  fifth, sixth,  seventh};
+    static const std::array<std::string, 8> steps{first, second, third,   fourth,
+                                                  fifth, sixth,  seventh, eighth};
     return steps;
 }
 

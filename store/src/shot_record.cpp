@@ -61,7 +61,7 @@ std::string_view siUnit(Dimension dimension) {
 
 constexpr std::array<std::string_view, labelCount> labelKeys{
     "time",  "player", "wedge", "ball", "face_condition", "lie",
-    "swing", "strike", "tags",  "note", "recipe"};
+    "swing", "strike", "tags",  "note", "recipe",         "seen"};
 
 }  // namespace
 

@@ -16,13 +16,14 @@
 #include "text.h"
 #include "unit_guess.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/sightings.h"
 
 namespace wedgeon::store {
 namespace {
 
 constexpr std::size_t headerSearchRows = 10;
 constexpr std::size_t mostLabelBytes = 400;
-constexpr std::size_t mostRecipeBytes = 2000;
+constexpr std::size_t mostDocumentBytes = 2000;
 constexpr std::size_t batchShots = 4096;
 constexpr int sampledRows = 400;
 constexpr std::size_t samplesShown = 3;
@@ -493,8 +494,8 @@ private:
                 std::string_view words = text::trimmed(row.cells[i]);
                 if (words.starts_with('\'') && text::looksLikeFormula(words))
                     words.remove_prefix(1);
-                const std::size_t most =
-                    *guess.label == Label::Recipe ? mostRecipeBytes : mostLabelBytes;
+                const bool document = *guess.label == Label::Recipe || *guess.label == Label::Seen;
+                const std::size_t most = document ? mostDocumentBytes : mostLabelBytes;
                 if (words.size() > most) {
                     refuseCell(row, i, {Says::TextTooLong, most});
                 } else {
@@ -514,6 +515,7 @@ private:
         if (faceToPath && !shot.takeFaceToPath(faceToPath_rad))
             held.push_back({row.line, *faceToPath + 1, result_.columns[*faceToPath].header,
                             text::shown(row.cells[*faceToPath]), Says::FaceToPathDiffers});
+        measured = measured || findSighting(shot);
         if (!measured && held.size() > 2 && allTextual(held)) {
             // A second row of names: one line says it better than one for each of its cells.
             return refuseRow(row, Says::NoNumberInRow);

@@ -55,7 +55,7 @@ void writeShotsCsv(std::ostream& out, std::span<const ShotRecord> shots) {
     // Words first up to the swing, as a person reads a row; then the numbers and the coach's words.
     constexpr std::array before{Label::Time,          Label::Player, Label::Wedge, Label::Ball,
                                 Label::FaceCondition, Label::Lie,    Label::Swing};
-    constexpr std::array after{Label::Strike, Label::Tags, Label::Note, Label::Recipe};
+    constexpr std::array after{Label::Strike, Label::Tags, Label::Note, Label::Recipe, Label::Seen};
     const char* separator = "";
     const auto cell = [&](const std::string& s) {
         out << separator;

@@ -10,6 +10,7 @@
 #include "text.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/sightings.h"
 
 namespace wedgeon::store {
 namespace {
@@ -54,6 +55,12 @@ private:
     std::uint64_t value_ = 14695981039346656037u;
 };
 
+/// What is being found must not be there already.
+ShotGivens withoutTuning(ShotGivens givens) {
+    givens.player.tuning = nullptr;
+    return givens;
+}
+
 }  // namespace
 
 std::optional<TuneShot> findTuneShot(const ShotRecord& record, const Fallback& fallback,
@@ -86,6 +93,15 @@ TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
     TuneShots out;
     Digest digest;
     std::map<std::string, int> sessions;
+    PlayerModel whose{player, Hand::Right, nullptr, nullptr};
+    if (fallback.player.name == player) {
+        whose.hand = fallback.player.hand;
+        whose.swings = fallback.player.swings;
+    } else if (fallback.everyone && fallback.everyone->contains(player)) {
+        whose.hand = fallback.everyone->at(player).hand;
+        whose.swings = fallback.everyone->at(player).swings;
+    }
+    SeenShots seen(whose, whose.swings ? *whose.swings : SwingSet::ordinary());
     for (std::size_t i = 0; i < shots.size(); ++i) {
         const LoggedShot& shot = shots[i];
         if (!player.empty() && findPlayerName(shot.record, fallback) != player) continue;
@@ -106,10 +122,17 @@ TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
             digest.add(shot.record[Label::Recipe]);
             out.shots.push_back(std::move(*s));
             out.from.push_back(i);
+        } else if (seen.add(shot.record, withoutTuning(findShotGivens(shot.record, fallback)))) {
+            out.seenFrom.push_back(i);
+            digest.add(static_cast<std::uint64_t>(shot.id));
+            for (const Label l : {Label::Seen, Label::Recipe, Label::Strike, Label::Swing,
+                                  Label::Wedge, Label::Ball, Label::Lie, Label::FaceCondition})
+                digest.add(shot.record[l]);
         } else {
             ++out.withoutClub;
         }
     }
+    out.seen = seen.request();
     digest.add(std::uint64_t{out.setAside});
     digest.add(std::uint64_t{out.withoutClub});
     out.digest = digest.value();

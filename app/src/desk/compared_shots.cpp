@@ -70,10 +70,20 @@ std::optional<MeasuredMean> ComparedShots::measured(store::Quantity quantity) co
 }
 
 std::optional<MeasuredMean> ComparedShots::predicted(Track track) const {
-    return meanOf([track](const Member& m) -> std::optional<double> {
+    auto out = meanOf([track](const Member& m) -> std::optional<double> {
         const auto& e = m.watched.expected[static_cast<std::size_t>(track)];
         return e ? std::optional(e->value) : std::nullopt;
     });
+    if (!out) return out;
+    // What was seen of each leaves much open that is the same for all of them: it does not shrink
+    // with their number.
+    double open = 0.0;
+    for (const Member& m : members_) {
+        const auto& e = m.watched.expected[static_cast<std::size_t>(track)];
+        if (m.watched.seen && e) open += e->half / static_cast<double>(out->shots);
+    }
+    out->half80 = std::hypot(out->half80, open);
+    return out;
 }
 
 std::optional<MeasuredMean> ComparedShots::unexplained(Track track) const {

@@ -6,7 +6,11 @@
 #include <algorithm>
 
 #include "desk/bench_memory.h"
+#include "text/units.h"
 #include "wedgeon/ladder/ladder.h"
+#include "wedgeon/lie/lie.h"
+#include "wedgeon/store/recipe_file.h"
+#include "wedgeon/store/sightings.h"
 
 namespace wedgeon {
 namespace {
@@ -49,6 +53,13 @@ Desk::Desk(const QString& logbook, const Clock& clock)
                 tell(Records);
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
+    connect(&log_, &ShotLog::seenAdded, this, [this](const store::LoggedShot& shot) {
+        if (log_.shown() == shot.session && shots_.rowCount() > 0) {
+            shots_.append({shot});
+        } else {
+            log_.load(shot.session);
+        }
+    });
     connect(&log_, &ShotLog::saved, this, &Desk::ladderIsOld);
     connect(&log_, &ShotLog::opened, this, &Desk::logOpened);
     connect(&log_, &ShotLog::recordsChanged, this, [this] {
@@ -135,6 +146,38 @@ void Desk::ladderMade() {
     // The day may have changed while it was made.
     if (a.today != bench_.state().conditions) ladder_.play(bench_.state().conditions);
     tell(Ladders);
+}
+
+void Desk::addSeen(const Sighting& seen, const QString& strike, const QString& swing) {
+    using store::Label;
+    const BenchState& s = bench_.state();
+    const Conditions met = s.met();
+    store::ShotRecord r;
+    r[Label::Time] = clock().local().toString(QStringLiteral("yyyy-MM-dd HH:mm:ss")).toStdString();
+    r[Label::Player] = s.player.name;
+    r[Label::Wedge] = text::degrees(met.wedge.loft_rad, 0).toStdString();
+    for (const store::KitWedge& w : log_.records().wedgesOf(s.player.name)) {
+        if (w.wedge == met.wedge) r[Label::Wedge] = w.name;
+    }
+    r[store::Quantity::Loft] = met.wedge.loft_rad;
+    for (const NamedBall& b : namedBalls()) {
+        if (b.ball == met.ball) r[Label::Ball] = std::string(b.key);
+    }
+    for (const NamedFace& f : namedFaces()) {
+        if (f.face == met.face) r[Label::FaceCondition] = std::string(f.key);
+    }
+    for (const NamedLie& l : namedLies()) {
+        if (l.lie == met.lie) r[Label::Lie] = std::string(l.key);
+    }
+    r[Label::Swing] = swing.toStdString();
+    r[Label::Strike] = strike.toStdString();
+    store::NamedRecipe declared = s.recipes[s.chosen];
+    for (const Rung& rung : bench_.swings().rungs()) {
+        if (rung.swing == swing.toStdString()) declared.recipe.clubSpeed_mps = rung.speed_mps;
+    }
+    r[Label::Recipe] = store::formatDeclared(declared);
+    r[Label::Seen] = store::formatSighting(seen);
+    log_.addSeen(r);
 }
 
 Hand Desk::handOf(const QString& player) const {

@@ -56,6 +56,9 @@ public:
     bool useTuning(const QString& player, std::int64_t id);
     /// The player's swings in the logbook and on the bench: one undo step.
     void setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings);
+    /// A shot that was seen by eye, with the bench's set-up declared and what stands in the strip;
+    /// into the session that is shown where that is today's. An undo step.
+    void addSeen(const Sighting& seen, const QString& strike, const QString& swing);
     /// Of the strip where it is his, else as the logbook has it.
     Hand handOf(const QString& player) const;
 

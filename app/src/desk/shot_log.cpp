@@ -294,6 +294,45 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
         true);
 }
 
+void ShotLog::addSeen(const store::ShotRecord& shot) {
+    if (looksAtBackup_) {
+        emit failed(tr("This is a backup, to look at only. Restore it to work with it."));
+        return;
+    }
+    const store::ShotSource source{
+        "by eye",
+        tr("By eye %1")
+            .arg(QLocale::c().toString(clock_.local(), QStringLiteral("d MMM yyyy HH:mm:ss")))
+            .toStdString(),
+        clock_.utc()};
+    const auto former = shown_;
+    // As it is in the logbook, from the first time on.
+    const auto kept = std::make_shared<store::LoggedShot>();
+    push(
+        tr("note a shot by eye"),
+        [this, shot, former = shown_, source, kept](const StoreCommand::Fails& fails) {
+            const auto into = kept->id != 0 ? kept->session : former;
+            act(
+                [=](store::Logbook& book) {
+                    *kept = book.addSeenShot(shot, into, source, kept->id);
+                },
+                [this, kept] {
+                    refreshRecords();
+                    if (loading_) arrivedSince_.push_back(*kept);
+                    emit seenAdded(*kept);
+                },
+                fails);
+        },
+        [this, kept, former](const StoreCommand::Fails& fails) {
+            act([kept](store::Logbook& book) { book.removeSeenShot(*kept); },
+                [this, kept, former] {
+                    refreshRecords();
+                    load(former == 0 ? kept->session : former);
+                },
+                fails);
+        });
+}
+
 void ShotLog::write(const store::LoggedShot& from, const store::LoggedShot& to, Edit edit,
                     const Write& write, const std::function<void()>& fails) {
     if (loading_) changedSince_[to.id] = to;

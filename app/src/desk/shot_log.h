@@ -67,6 +67,9 @@ public:
 
     /// What a finished import added, as an undo step; its session is shown from now on.
     void imported(const store::LoggedImport& import, const QString& file);
+    /// A shot that was seen by eye, as an undo step: into the session that is shown where that is
+    /// today's, else into today's newest, or a new one.
+    void addSeen(const store::ShotRecord& shot);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
     /// The run as the coach paced it, where the device did not measure one.
@@ -105,6 +108,7 @@ signals:
     void loaded(const std::shared_ptr<const store::ShotList>& shots, std::int64_t session,
                 const QString& title, std::size_t before);
     void shotChanged(const store::LoggedShot& shot);
+    void seenAdded(const store::LoggedShot& shot);
     void failed(const QString& message);
     void saved();
 

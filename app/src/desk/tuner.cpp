@@ -64,7 +64,7 @@ Tuner::Answer Tuner::answer(const Question& q, const Task& task) {
         options.progress = [&task, from, to](double s) { task.progress(from + (to - from) * s); };
         return options;
     };
-    out->fit = fitPlayer(shots, part(0.0, fitDone));
+    out->fit = fitPlayer(shots, part(0.0, fitDone), q.data.seen);
     if (out->fit.strike.refused) return out;
     out->residuals = findResiduals(shots, out->fit);
     task.progress(residualsDone);

@@ -63,6 +63,52 @@ std::optional<double> readTrack(const store::ShotRecord& r, Track track) {
     return r.has(q) ? std::optional(r[q]) : std::nullopt;
 }
 
+namespace {
+
+/// The shot that what was seen tells of: the middle of what it must have had, and how sure.
+void weigh(WatchedShot& w, const store::ShotRecord& record) {
+    w.sighting = store::findSighting(record);
+    if (!w.sighting) return;
+    const auto carry = w.sighting->landed_m, rest = w.sighting->rest_m;
+    auto& read = w.read;
+    if (carry && !w.measured.carry_m) {
+        w.measured.carry_m = read[static_cast<std::size_t>(Track::Carry)] = carry;
+        if (rest && !w.measured.release_m)
+            w.measured.release_m = read[static_cast<std::size_t>(Track::Release)] = *rest - *carry;
+    }
+    if (w.prediction) return;  // a device read the club: it knows better
+    w.seen = store::weighSighting(record, w.givens);
+    if (!w.seen) return;
+    const auto set = [&](Track t, const Quantiles& q, double& half) {
+        half = 0.5 * (q.p90 - q.p10);
+        w.expected[static_cast<std::size_t>(t)] = TrackValue{q.p50, half};
+    };
+    Prediction p;
+    set(Track::Launch, w.seen->launch_rad, p.spread.launchAngle_rad);
+    set(Track::Spin, w.seen->spin_radps, p.spread.spinRate_radps);
+    set(Track::Landing, w.seen->landing_rad, p.spread.landingAngle_rad);
+    set(Track::Carry, w.seen->carry_m, p.spread.carry_m);
+    set(Track::Release, w.seen->release_m, p.spread.release_m);
+    try {
+        const Predictor predictor = w.givens.predictor();
+        // As the device would have read it, whose errors the predictor takes off.
+        Delivery d;
+        d.clubSpeed_mps = w.seen->clubSpeed_mps.p50 * predictor.contact().speedKept;
+        d.attack_rad = w.seen->attack_rad.p50;
+        d.dynamicLoft_rad = w.seen->dynamicLoft_rad.p50;
+        if (const auto& tuning = w.givens.player.tuning) {
+            d.attack_rad += tuning->strike.attackBias_rad;
+            d.dynamicLoft_rad += tuning->strike.loftBias_rad;
+        }
+        p.shot = predictor.shotFrom(d, &p.trace);
+        w.prediction = std::move(p);
+    } catch (const RangeError&) {
+        return;  // the middle of each need not be one shot; what it had is still told
+    }
+}
+
+}  // namespace
+
 WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallback) {
     WatchedShot w;
     w.givens = store::findShotGivens(record, fallback);
@@ -71,6 +117,7 @@ WatchedShot watch(const store::ShotRecord& record, const store::Fallback& fallba
     w.measured = {readTrack(record, Track::Carry), readTrack(record, Track::Release),
                   readTrack(record, Track::Landing), readTrack(record, Track::Spin)};
     predict(w, record);
+    weigh(w, record);
     return w;
 }
 

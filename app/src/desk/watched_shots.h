@@ -18,6 +18,7 @@
 #include "text/sentences.h"
 #include "wedgeon/store/quality.h"
 #include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/sightings.h"
 #include "work/dropper.h"
 
 namespace wedgeon {
@@ -37,7 +38,9 @@ struct WatchedShot {
     std::array<std::optional<double>, trackCount> read;          ///< measured
     std::array<std::optional<TrackValue>, trackCount> expected;  ///< predicted
     std::optional<Prediction> prediction;
-    bool fromLaunch = false;  ///< no club data: flight and run from the measured launch
+    bool fromLaunch = false;           ///< no club data: flight and run from the measured launch
+    std::optional<Sighting> sighting;  ///< nobody measured it: what was read was seen
+    std::optional<SeenShot> seen;      ///< and what it must have had, which is what is expected
 };
 
 class WatchedShots : public QAbstractListModel {

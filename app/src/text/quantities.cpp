@@ -114,6 +114,7 @@ constexpr std::array<LabelName, store::labelCount> labelNames{{
     {Label::Tags, QT_TRANSLATE_NOOP("Quantities", "Tags")},
     {Label::Note, QT_TRANSLATE_NOOP("Quantities", "Note")},
     {Label::Recipe, QT_TRANSLATE_NOOP("Quantities", "Recipe")},
+    {Label::Seen, QT_TRANSLATE_NOOP("Quantities", "Seen by eye")},
 }};
 constexpr bool namesAreInOrder() {
     for (std::size_t i = 0; i < labelNames.size(); ++i) {

@@ -31,7 +31,7 @@ using Eigen::VectorXd;
 
 /// What all shots have in common, then the logarithm of each swing's speed over its prior's.
 enum Common : Index { Lean, Ball, Friction, Firmness, GroundFriction, Height, Depth, Speed };
-constexpr std::array<double, Speed> priorSd{0.052, 0.015, 0.22, 0.18, 0.15, 0.05, 0.004};
+constexpr double heightTogether = 0.05, depthTogether_m = 0.004;
 constexpr double speedTogether = 0.12, speedEach = 0.08;
 /// The steps of the differences, in deviations of the priors: a bounce that comes or goes within
 /// one is smoothed.
@@ -56,10 +56,8 @@ public:
           size_(Speed + static_cast<Index>(q.priorSpeeds_mps.size())),
           x_(VectorXd::Zero(size_)) {
         precision_ = MatrixXd::Zero(size_, size_);
-        for (Index i = 0; i < Speed; ++i) {
-            const double sd = priorSd[static_cast<std::size_t>(i)];
-            precision_(i, i) = 1.0 / (sd * sd);
-        }
+        for (Index i = 0; i < Speed; ++i)
+            precision_(i, i) = 1.0 / (prior(i) * prior(i));
         const Index speeds = size_ - Speed;
         MatrixXd k = MatrixXd::Constant(speeds, speeds, speedTogether * speedTogether);
         k.diagonal().array() += speedEach * speedEach;
@@ -96,7 +94,10 @@ private:
     }
     static bool isMishit(const Sighting& s) { return s.strike && *s.strike != SeenStrike::Clean; }
     double prior(Index i) const {
-        return i < Speed ? priorSd[static_cast<std::size_t>(i)] : speedTogether;
+        const SeenFitRequest::Known& k = q_.known;
+        const std::array sds{k.lean_rad,       k.ball_m,       k.friction,     k.firmness,
+                             k.groundFriction, heightTogether, depthTogether_m};
+        return i < Speed ? sds[static_cast<std::size_t>(i)] : speedTogether;
     }
     TuneEstimate estimate(TuneEstimate::Kind kind, Index i, double before, bool factor) const;
     SeenFit::Interval along(const RowVectorXd& slope, double value) const;
@@ -358,6 +359,10 @@ SeenFit Fit::run() {
                          estimate(K::GroundFriction, GroundFriction, was.ground.friction, true)};
         for (TuneEstimate& e : out.estimates)
             e.shots = out.used;
+        if (!q_.kinds.empty()) {
+            const Conditions& c = q_.kinds.front().conditions;
+            out.estimates[Friction].group = {c.ball, c.face, c.lie};
+        }
     }
     for (std::size_t i = 0; i < q_.priorSpeeds_mps.size(); ++i) {
         const Index at = Speed + static_cast<Index>(i);

@@ -274,8 +274,7 @@ SeenShot weighSeen(const Predictor& predictor, const Recipe& declared, const Sig
         *share /= all;
     out.counted = all * all / squares;
     // None of them comes near all that was seen.
-    out.strange =
-        out.counted < fewestCounted || best < mostLikely(seen) + 0.75 * std::log(slip);
+    out.strange = out.counted < fewestCounted || best < mostLikely(seen) + 0.75 * std::log(slip);
     const auto of = [&](Outcome o) {
         return quantilesOf(result.outcomes[static_cast<std::size_t>(o)], weights, counted);
     };

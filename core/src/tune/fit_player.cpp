@@ -3,6 +3,8 @@
 // Part after part.
 #include <algorithm>
 #include <array>
+#include <cmath>
+#include <memory>
 
 #include "tune/robust_fit.h"
 #include "tune/strike_model.h"
@@ -57,9 +59,35 @@ SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
     return out;
 }
 
+/// How well a part is known that was fitted; \p otherwise where it was not.
+double sdOf(const std::vector<TuneEstimate>& all, TuneEstimate::Kind kind, bool factor,
+            double otherwise) {
+    double out = otherwise;
+    for (const TuneEstimate& e : all) {
+        if (e.kind != kind) continue;
+        const double width = factor ? std::log(e.high80 / e.low80) : e.high80 - e.low80;
+        out = std::min(out, width / (2.0 * halfOf80));
+    }
+    return std::max(out, 1e-4);
+}
+
+SeenFit fitOnTop(const PlayerFit& fit, const SeenFitRequest& seen) {
+    using K = TuneEstimate::Kind;
+    SeenFitRequest q = seen;
+    q.player.tuning = std::make_shared<const Tuning>(fit.tuning());
+    const std::vector<TuneEstimate> measured = fit.estimates();
+    q.known.lean_rad = sdOf(measured, K::LeanOffset, false, q.known.lean_rad);
+    q.known.ball_m = sdOf(measured, K::BallOffset, false, q.known.ball_m);
+    q.known.friction = sdOf(measured, K::Friction, true, q.known.friction);
+    q.known.firmness = sdOf(measured, K::GroundFirmness, true, q.known.firmness);
+    q.known.groundFriction = sdOf(measured, K::GroundFriction, true, q.known.groundFriction);
+    return fitSeen(q);
+}
+
 }  // namespace
 
 Tuning PlayerFit::tuning() const {
+    if (seen.fitted) return seen.tuning;
     Tuning t;
     if (strike.refused) return t;
     t.strike = strike.tuning;
@@ -74,10 +102,24 @@ std::vector<TuneEstimate> PlayerFit::estimates() const {
     std::vector<TuneEstimate> all = strike.estimates;
     for (const auto* part : {&air.estimates, &ground.estimates, &delivery.estimates})
         all.insert(all.end(), part->begin(), part->end());
+    // What was seen has the last word on what both tell of.
+    for (const TuneEstimate& e : seen.estimates) {
+        const auto at = std::find_if(all.begin(), all.end(), [&](const TuneEstimate& other) {
+            return other.kind == e.kind && e.kind != TuneEstimate::Kind::Friction;
+        });
+        if (at == all.end() && (strike.refused || e.kind != TuneEstimate::Kind::Friction)) {
+            all.push_back(e);
+        } else if (at != all.end()) {
+            const std::size_t shots = at->shots + e.shots;
+            *at = e;
+            at->shots = shots;
+        }
+    }
     return all;
 }
 
-PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options) {
+PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options,
+                    const SeenFitRequest& seen) {
     PlayerFit fit;
     const auto tell = [&](double share) {
         if (options.progress) options.progress(share);
@@ -85,7 +127,11 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
     TuneOptions first = options;
     first.progress = [&](double share) { tell(strikeDone * share); };
     fit.strike = fitStrike(shots, first);
-    if (fit.strike.refused) return fit;
+    const bool stopped = fit.strike.refused && fit.strike.refused->kind == FitRemark::Kind::Stopped;
+    if (fit.strike.refused) {
+        if (!stopped && !seen.shots.empty()) fit.seen = fitOnTop(fit, seen);
+        return fit;
+    }
     tell(strikeDone);
     fit.air = fitAir(shots, fit.strike, options);
     tell(airDone);
@@ -94,6 +140,7 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options)
     fit.delivery = fitDelivery(shots, fit.strike, options);
     tell(deliveryDone);
     fit.spread = spreadOf(shots, fit, options.stop);
+    if (!seen.shots.empty()) fit.seen = fitOnTop(fit, seen);
     tell(1.0);
     if (options.stop.stop_requested()) {
         fit.strike.refused = FitRemark{FitRemark::Kind::Stopped};

@@ -212,10 +212,37 @@ QString leftPattern(const ResidualPattern& p, const Units& units) {
         .arg(o.name, off(p.atFrom), i.said(p.from), i.name, off(p.atTo), i.said(p.to));
 }
 
+namespace {
+
+/// What shots say that were seen only: how high they launch, and how steep the club comes.
+QString seenSentence(const QString& player, const SeenFit& seen) {
+    const auto interval = [](const SeenFit::Interval& i) {
+        return Tune::tr("%1 to %2").arg(degrees(i.low80), degrees(i.high80));
+    };
+    const SeenFit::Interval& launch = seen.launchBias_rad;
+    const SeenFit::Interval& attack = seen.attackBias_rad;
+    QStringList parts;
+    if (launch.low80 * launch.high80 > 0.0) {
+        parts << (launch.value > 0.0 ? Tune::tr("launches %1 higher than declared (%2)")
+                                     : Tune::tr("launches %1 lower than declared (%2)"))
+                     .arg(degrees(std::abs(launch.value)), interval(launch));
+    } else {
+        parts << Tune::tr("launches as declared (%1)").arg(interval(launch));
+    }
+    if (attack.low80 * attack.high80 > 0.0)
+        parts << (attack.value < 0.0 ? Tune::tr("comes down %1 steeper")
+                                     : Tune::tr("comes down %1 flatter"))
+                     .arg(degrees(std::abs(attack.value)));
+    return player + QStringLiteral(": ") + parts.join(Tune::tr(", ")) + QLatin1Char('.');
+}
+
+}  // namespace
+
 QString tuneSentence(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
     const QString player = playerName(tuning.player.toStdString());
-    if (fit.refused) return Tune::tr("No tuning to %1 yet.").arg(player);
+    if (!tuning.fit.isFitted()) return Tune::tr("No tuning to %1 yet.").arg(player);
+    if (fit.refused) return seenSentence(player, tuning.fit.seen);
     QStringList parts;
     const SpinSignature& s = fit.signature;
     const QString interval = Tune::tr("%1 to %2\u00A0%").arg(percent(s.low80), percent(s.high80));
@@ -243,6 +270,11 @@ QString tuneSentence(const PlayerTuning& tuning) {
 
 QString tuneWhy(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
+    if (fit.refused && tuning.fit.seen.fitted)
+        return Tune::tr(
+                   "From %1 by eye, each with the spread of its kind of seeing; nothing that "
+                   "a device measured.")
+            .arg(shots(static_cast<qsizetype>(tuning.fit.seen.used)));
     if (fit.refused) return said(*fit.refused);
     QString said =
         Tune::tr("From %1; readings scatter by %2 % in ball speed, %3 in launch, %4 % in spin.")

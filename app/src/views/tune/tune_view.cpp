@@ -287,15 +287,19 @@ void TuneView::fillKept() {
 }
 
 void TuneView::use() {
-    if (!tuning_ || tuning_->fit.strike.refused) return;
+    if (!tuning_ || !tuning_->fit.isFitted()) return;
     store::KeptTuning kept;
     kept.tuning = store::makeTuning(tuning_->fit, tuning_->data, tuning_->player.toStdString());
     kept.made = log_.clock().local().toString(Qt::ISODate).toStdString();
     kept.program = WEDGEON_VERSION;
-    kept.shots = tuning_->fit.strike.used;
+    kept.shots = tuning_->fit.strike.used + tuning_->fit.seen.used;
     for (std::size_t i = 0; i < tuning_->data.from.size(); ++i) {
         if (tuning_->fit.strike.weights[i] > 0.0 && tuning_->data.from[i] < shots_.shots().size())
             kept.shotIds.push_back(shots_.shots()[tuning_->data.from[i]].id);
+    }
+    for (const std::size_t from : tuning_->data.seenFrom) {
+        if (tuning_->fit.seen.fitted && from < shots_.shots().size())
+            kept.shotIds.push_back(shots_.shots()[from].id);
     }
     auto id = std::make_shared<std::int64_t>(0);
     log_.change([kept, id](store::Logbook& book) { *id = store::Tunings(book).keep(kept); },
@@ -383,7 +387,7 @@ void TuneView::cancel() {
 void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     tuning_ = tuning;
     followProgress();
-    use_->setEnabled(!tuning_->fit.strike.refused);
+    use_->setEnabled(tuning_->fit.isFitted());
     fillKept();
     const Units& units = bench_.units();
     headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));

@@ -13,6 +13,7 @@
 #include "text/keys.h"
 #include "text/quantities.h"
 #include "text/said.h"
+#include "text/seen_words.h"
 #include "views/watch/shot_notes.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/recipe_file.h"
@@ -78,13 +79,11 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
     grid->setColumnStretch(0, 2);
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(2, 3);
-    auto* measured = plain(this, 12, QFont::DemiBold);
-    measured->setText(QStringLiteral("◆ ") + tr("measured"));
-    auto* predicted = new LineLabel(LineLabel::Rank::Body, LineLabel::WhenTight::Dots, this);
-    predicted->setFont(style::font(12, QFont::DemiBold));
-    predicted->setText(QStringLiteral("| ") + tr("predicted, 80 in 100"));
-    grid->addWidget(measured, 0, 1);
-    grid->addWidget(predicted, 0, 2);
+    readAs_ = plain(this, 12, QFont::DemiBold);
+    expectedAs_ = new LineLabel(LineLabel::Rank::Body, LineLabel::WhenTight::Dots, this);
+    expectedAs_->setFont(style::font(12, QFont::DemiBold));
+    grid->addWidget(readAs_, 0, 1);
+    grid->addWidget(expectedAs_, 0, 2);
     for (std::size_t t = 0; t < trackCount; ++t) {
         NumberRow& row = numbers_[t];
         row = {plain(this, 13), plain(this, 14, QFont::Medium), plain(this, 14)};
@@ -138,7 +137,9 @@ void ShotPanel::show(int row) {
     const QString declared = declaredLine(record, shot);
     declared_->setText(declared);
     declared_->setVisible(!declared.isEmpty());
-    if (shot.prediction && !shot.fromLaunch) {
+    if (shot.sighting && !(shot.prediction && !shot.seen)) {
+        why_->setText(seenLine(record, shot));
+    } else if (shot.prediction && !shot.fromLaunch) {
         why_->setText(text::comparison(shot.measured, shot.prediction->shot,
                                        shot.prediction->spread, bench_.units()));
     } else if (shot.prediction) {
@@ -155,9 +156,26 @@ void ShotPanel::show(int row) {
     doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +
                     (doubts.isEmpty() ? QString() : tr(" Delete sets it aside, K keeps it.")));
     doubt_->setVisible(!doubts.isEmpty());
+    readAs_->setText(QStringLiteral("◆ ") + (shot.seen ? tr("seen") : tr("measured")));
+    expectedAs_->setText(QStringLiteral("| ") +
+                         (shot.seen ? tr("must have had, 80 in 100") : tr("predicted, 80 in 100")));
     fillNumbers(record, shot);
     draw(record, shot);
     givens_->setText(givensLine(shot));
+}
+
+QString ShotPanel::seenLine(const store::ShotRecord& record, const WatchedShot& shot) const {
+    QString line = tr("By eye: %1.")
+                       .arg(text::seenSaid(*shot.sighting, text::fromUtf8(record[Label::Strike]),
+                                           bench_.units()));
+    if (!shot.seen) return line + tr(" The set-up declared for it cannot be played.");
+    if (shot.seen->strange)
+        return line + tr(" ▲ This does not go together with the set-up declared for it.");
+    const double fat = shot.seen->fat, thin = shot.seen->thin;
+    if (std::max(fat, thin) > 0.5)
+        line += (fat > thin ? tr(" Fat, at %1 %.") : tr(" Thin, at %1 %."))
+                    .arg(text::number(100 * std::max(fat, thin), 0));
+    return line;
 }
 
 QString ShotPanel::declaredLine(const store::ShotRecord& record, const WatchedShot& shot) const {
@@ -195,6 +213,7 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         const auto form = text::formOf(quantityOf(static_cast<Track>(t)), bench_.units());
         const auto say = [&](double si) { return text::number(si * form.factor, form.decimals); };
         numbers_[t].measured->setText(shot.read[t] ? text::withUnit(say(*shot.read[t]), form.unit)
+                                      : shot.seen  ? QStringLiteral("–")
                                                    : tr("not read"));
         numbers_[t].measured->setEnabled(shot.read[t].has_value());
         const auto& e = shot.expected[t];

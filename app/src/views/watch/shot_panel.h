@@ -32,13 +32,16 @@ private:
     void fillNumbers(const store::ShotRecord& record, const WatchedShot& shot);
     void draw(const store::ShotRecord& record, const WatchedShot& shot);
     QString givensLine(const WatchedShot& shot) const;
+    /// What was seen of a shot by eye, and what stands out in what it must have had.
+    QString seenLine(const store::ShotRecord& record, const WatchedShot& shot) const;
     /// A shot that was committed to in Read, held against what was declared; empty for another.
     QString declaredLine(const store::ShotRecord& record, const WatchedShot& shot) const;
 
     const WatchedShots& shots_;
     Workbench& bench_;
     int row_ = -1;
-    SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_, *declared_;
+    SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_, *declared_, *expectedAs_;
+    QLabel* readAs_;
     FlightDrawing* flight_;
     ShotNotes* notes_;
     struct NumberRow {

@@ -19,6 +19,7 @@
 #include "views/watch/chart_panel.h"
 #include "views/watch/hit_bar.h"
 #include "views/watch/live_bar.h"
+#include "views/watch/seen_bar.h"
 #include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
 #include "views/watch/shot_stream.h"
@@ -58,6 +59,9 @@ WatchView::WatchView(Desk& desk, QWidget* parent)
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(0);
     whole->addWidget(new LiveBar(desk.link()));
+    seen_ = new SeenBar(desk);
+    whole->addWidget(seen_);
+    connect(seen_, &SeenBar::done, this, &WatchView::takeFocus);
     auto* pages = new QWidget;
     whole->addWidget(pages, 1);
     pages_ = new QStackedLayout(pages);
@@ -84,6 +88,7 @@ void WatchView::makeCommands() {
         tr("Shots as &chart or stream"), QKeySequence(Qt::CTRL | Qt::Key_G),
         [this] { showChart(!showsChart()); }, Reach::Anywhere);
     addCommandSeparator();
+    addCommand(tr("&Note a shot by eye"), Qt::Key_N, [this] { seen_->open(); });
     addCommand(tr("Set the shot &aside, or count it again"), Qt::Key_Delete,
                [this] { toggleAside(); });
     addCommand(tr("&Keep the shot: dismiss the doubt"), Qt::Key_K, [this] { keepDoubtful(); });
@@ -151,8 +156,12 @@ QWidget* WatchView::makeEmpty() {
     auto* listen = new QPushButton(tr("Listen to a launch monitor…"));
     listen->setFont(style::font(15, QFont::Medium));
     connect(listen, &QPushButton::clicked, this, &View::monitorWanted);
+    auto* note = new QPushButton(tr("Note a shot by eye (N)"));
+    note->setFont(style::font(15, QFont::Medium));
+    connect(note, &QPushButton::clicked, this, [this] { seen_->open(); });
     column->addWidget(open, 0, Qt::AlignHCenter);
     column->addWidget(listen, 0, Qt::AlignHCenter);
+    column->addWidget(note, 0, Qt::AlignHCenter);
     column->addStretch(3);
     return page;
 }

@@ -17,6 +17,7 @@ namespace wedgeon {
 class ChartPanel;
 class SentenceLabel;
 class ShotStream;
+class SeenBar;
 class ShotPanel;
 
 class WatchView : public View {
@@ -77,6 +78,7 @@ private:
     QPushButton* chartButton_;
     ShotStream* list_;
     ChartPanel* chart_;
+    SeenBar* seen_;
     ShotPanel* panel_;
 };
 

@@ -8,7 +8,7 @@
 
 #include "wedgeon/seen/seen.h"
 #include "wedgeon/shot/tuning.h"
-#include "wedgeon/tune/tune.h"
+#include "wedgeon/tune/estimate.h"
 
 namespace wedgeon {
 
@@ -21,6 +21,12 @@ struct SeenKind {
 
 struct SeenFitRequest {
     PlayerModel player;  ///< as he is known otherwise
+    /// How well: deviations, of friction and ground of their logarithms.
+    struct Known {
+        double lean_rad = 0.052, ball_m = 0.015, friction = 0.22;
+        double firmness = 0.18, groundFriction = 0.15;
+    };
+    Known known;
     /// Of each swing, before anything was seen.
     std::vector<double> priorSpeeds_mps;
     std::vector<SeenKind> kinds;
@@ -57,14 +63,13 @@ struct SeenFit {
     std::vector<Carry> carries;
 };
 
-/// The most likely offsets and speeds of all shots together, by Gauss-Newton with priors (lean 3
-/// degrees, ball 1.5 cm, friction 0.22, the ground's 0.18 and 0.15 of their logarithms, speeds 12 %
-/// together and 8 % each, 5 % of every height and 4 mm of depth). The predictions are linearised
-/// anew in each round; within a kind carry, total and height scatter together by the player's
-/// scatter; a class of height or turf counts by the probability of its interval given what else was
-/// seen of the shot; a shot far off counts less (Student's t with 6 degrees of freedom: K. L.
-/// Lange, R. J. A. Little and J. M. G. Taylor, JASA 84, 1989). Shots that were seen fat or thin
-/// tell only of the turf. Intervals from the curvature. \throws RangeError.
+/// The most likely offsets and speeds of all shots together, by Gauss-Newton with priors (what is
+/// known of the player, speeds 12 % together and 8 % each, 5 % of every height and 4 mm of depth).
+/// The predictions are linearised anew in each round; within a kind carry, total and height scatter
+/// together by the player's scatter; a class of height or turf counts by the probability of its
+/// interval given what else was seen of the shot; a shot far off counts less (Student's t with 6
+/// degrees of freedom: K. L. Lange, R. J. A. Little and J. M. G. Taylor, JASA 84, 1989). Shots that
+/// were seen fat or thin tell only of the turf. Intervals from the curvature. \throws RangeError.
 SeenFit fitSeen(const SeenFitRequest& request);
 
 }  // namespace wedgeon

@@ -13,7 +13,9 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/seen/fit_seen.h"
 #include "wedgeon/shot/predictor.h"
+#include "wedgeon/tune/estimate.h"
 
 namespace wedgeon {
 
@@ -34,37 +36,6 @@ struct TuneShot {
     int session = 0;                 ///< shots of one session are left out together
     std::optional<Recipe> declared;  ///< the set-up that was meant, where it was said
     std::string wedge, swing;        ///< what the player calls this kind of shot
-};
-
-/// One parameter, as people speak of it. Angles in radians.
-struct TuneEstimate {
-    enum class Kind {
-        Friction,
-        TangentialRestitution,  ///< e_b, at 30 m/s
-        TangentialSlope,        ///< s/m; only where the speeds differ
-        Restitution0,
-        LoftBias,
-        AttackBias,
-        GroundFirmness,  ///< the three of the ground are factors, as are the two of the air
-        GroundFriction,
-        GreenSpeed,
-        AirDrag,
-        AirLift,
-        OpenOffset,  ///< the set-up: delivered = offset + factor * declared
-        OpenFactor,
-        LeanOffset,
-        LeanFactor,
-        BallOffset,  ///< metres forward
-        BallFactor,
-        PathOffset  ///< besides what ball position and body line give; not applied
-    };
-    Kind kind = Kind::Friction;
-    TuneGroup group;        ///< of friction; its ball of tangential restitution
-    std::size_t shots = 0;  ///< that had a say
-    double value = 0.0, low80 = 0.0, high80 = 0.0;
-    double prior = 0.0, priorLow80 = 0.0, priorHigh80 = 0.0;
-    /// The data narrowed the prior's interval by three tenths or more.
-    bool identified = false;
 };
 
 /// Where the friction of a player and device stands beside the priors, all groups together: above 1
@@ -175,14 +146,20 @@ struct PlayerFit {
     GroundFit ground;
     PartFit<DeliveryTuning> delivery;
     SpreadScale spread;
+    SeenFit seen;  ///< from shots that were seen only, on top of what was measured
 
+    /// There is something to use; from seen shots alone, where the strike was refused.
+    bool isFitted() const { return !strike.refused || seen.fitted; }
     /// What predictions use of it; its days have no names yet.
     Tuning tuning() const;
     std::vector<TuneEstimate> estimates() const;
 };
 
-/// The parts one after another; where the strike is refused the others stay at their priors.
-PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options = {});
+/// The parts one after another; where the strike is refused the others stay at their priors. Then
+/// the shots that were \p seen only, which start from what was measured and how well (its player's
+/// tuning and what is known of him are not used).
+PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options = {},
+                    const SeenFitRequest& seen = {});
 
 /// Prediction of a recorded shot with a tuning. \throws RangeError as calcShotFromDelivery.
 ShotResult calcTunedShot(const TuneShot& shot, const Tuning& tuning);

@@ -98,7 +98,7 @@ struct LogbookSummary {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 7;
+    static constexpr int schemaVersion = 8;
 
     enum class Access { ReadWrite, ReadOnly };
 
@@ -144,6 +144,13 @@ public:
     /// Takes back what one import added. The shots are only hidden, so that restoreSource brings
     /// them back as they were; they are removed for good a day later. \throws StoreError Conflict
     /// when somebody said something of one of them that was not taken back.
+    /// A shot that was seen by eye, into \p session where that is of the shot's day, else into the
+    /// newest one of that day, else into a new one with the source's title; it shows at once. \p id: that it had before it was taken back, or 0.
+    LoggedShot addSeenShot(const ShotRecord& shot, std::int64_t session, const ShotSource& source,
+                           std::int64_t id = 0);
+    /// Takes it back as if it had not been added, its session with it where nothing else is there.
+    /// \throws StoreError Conflict when it was changed since.
+    void removeSeenShot(const LoggedShot& shot);
     void removeSource(std::int64_t source);
     /// \throws StoreError Conflict when one of its shots came in again meanwhile.
     void restoreSource(std::int64_t source);

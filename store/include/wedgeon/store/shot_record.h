@@ -55,9 +55,10 @@ enum class Label {
     Strike,
     Tags,
     Note,
-    Recipe  ///< the declared set-up: a document of one recipe, JSON as in docs/formats.md
+    Recipe,  ///< the declared set-up: a document of one recipe, JSON as in docs/formats.md
+    Seen     ///< what was seen by eye: a document, JSON as in docs/formats.md
 };
-inline constexpr std::size_t labelCount = 11;
+inline constexpr std::size_t labelCount = 12;
 
 /// What the product knows of one quantity. Limits are SI: outside them a reading is a fault.
 struct QuantityInfo {

@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/seen/fit_seen.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/shot_list.h"
 #include "wedgeon/tune/tune.h"
@@ -23,7 +24,9 @@ struct TuneShots {
     std::vector<std::size_t> from;  ///< index in the given shots
     std::vector<std::string> days;  ///< names of the sessions, in the order of their numbers
     std::size_t setAside = 0, withoutClub = 0;
-    std::uint64_t digest = 0;  ///< of all that a fit sees: equal ones give the same fit
+    SeenFitRequest seen;                ///< those of the player that were seen by eye
+    std::vector<std::size_t> seenFrom;  ///< index of these in the given shots
+    std::uint64_t digest = 0;           ///< of all that a fit sees: equal ones give the same fit
 };
 /// The counted shots of \p player (of all when empty) whose club was measured. A session is a day,
 /// by the first ten characters of the time, else a session of the logbook.
