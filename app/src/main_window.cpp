@@ -30,10 +30,9 @@
 #include "style/style.h"
 #include "text/sentences.h"
 #include "views/view.h"
-#include "views/watch/columns_dialog.h"
-#include "views/watch/refusals_dialog.h"
 #include "widgets/file_dialogs.h"
 #include "widgets/givens_strip.h"
+#include "widgets/import_flow.h"
 #include "widgets/lesson_line.h"
 #include "widgets/logbook_troubles.h"
 #include "widgets/notice_bar.h"
@@ -78,8 +77,10 @@ MainWindow::MainWindow(Desk& desk, QWidget* parent) : QMainWindow(parent), desk_
     makeHelpMenu();
     tintIcons();
     followDesk();
-    followImports();
+    imports_ = new ImportFlow(desk_, *notice_, this);
+    connect(imports_, &ImportFlow::imported, this, [this] { showView(watchKey); });
     followSaver();
+    followSimulated();
     showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
 }
 
@@ -121,20 +122,6 @@ void MainWindow::followDesk() {
     connect(&desk_.log(), &ShotLog::saved, this, &MainWindow::closeWhenSaved);
 }
 
-void MainWindow::followImports() {
-    ImportJob& import = desk_.import();
-    connect(&import, &ImportJob::progress, notice_, &NoticeBar::setProgress);
-    connect(&import, &ImportJob::finished, this, &MainWindow::importFinished);
-    connect(&import, &ImportJob::guessed, this, &MainWindow::confirmColumns);
-    connect(&import, &ImportJob::failed, this, [this](const QString& message, bool cancelled) {
-        if (cancelled) {
-            notice_->showResult(tr("The import was stopped; nothing was changed."));
-        } else {
-            notice_->showError(message);
-        }
-    });
-}
-
 void MainWindow::addView(View* view) {
     views_.append(view);
     stack_->addWidget(view);
@@ -152,6 +139,7 @@ void MainWindow::addView(View* view) {
     connect(view, &View::viewWanted, this, &MainWindow::showView);
     connect(view, &View::filesWanted, this, [this] { chooseFile(); });
     connect(view, &View::monitorWanted, this, &MainWindow::chooseMonitor);
+    connect(view, &View::simulatedWanted, &simulated_, [this] { simulated_.start(false); });
     connect(view, &View::said, this, &MainWindow::showResult);
     connect(view, &View::failed, notice_, &NoticeBar::showError);
     if (views_.size() == 1) showView(view->key());
@@ -209,6 +197,20 @@ void MainWindow::makeFileMenu() {
     menu->addAction(tr("Open shots and a&sk for the columns…"), this, [this] { chooseFile(true); });
     menu->addAction(tr("&Listen to a launch monitor…"), QKeySequence(Qt::CTRL | Qt::Key_L), this,
                     &MainWindow::chooseMonitor);
+    auto* simulate = menu->addAction(tr("Start the si&mulated launch monitor"), this, [this] {
+        if (simulated_.isRunning()) {
+            desk_.link().stop();
+        } else {
+            simulated_.start(false);
+        }
+    });
+    auto* faulty = menu->addAction(tr("Start the simulated monitor with &faults"), this,
+                                   [this] { simulated_.start(true); });
+    faulty->setToolTip(tr("Misreads, gaps, repeats, garbage, and a connection that drops"));
+    connect(&simulated_, &SimulatedMonitor::changed, simulate, [this, simulate] {
+        simulate->setText(simulated_.isRunning() ? tr("End the si&mulated launch monitor")
+                                                 : tr("Start the si&mulated launch monitor"));
+    });
     menu->addAction(tr("&Hold or resume the live shots"), QKeySequence(Qt::CTRL | Qt::Key_H), this,
                     [this] {
                         LiveLink& link = desk_.link();
@@ -373,9 +375,9 @@ void MainWindow::print() {
 }
 
 void MainWindow::chooseFile(bool alwaysAsk) {
-    const QString path =
-        askForFile(this, tr("Open shots"), tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
-    if (!path.isEmpty()) openFile(path, alwaysAsk);
+    const QStringList paths = askForFiles(this, tr("Open shots"),
+                                          tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
+    if (!paths.isEmpty()) openFiles(paths, alwaysAsk);
 }
 
 void MainWindow::chooseMonitor() {
@@ -388,7 +390,17 @@ void MainWindow::chooseMonitor() {
         settings.value(QStringLiteral("livePort"), store::livePort).toInt(), 1, 65535, 1, &chosen);
     if (!chosen) return;
     settings.setValue(QStringLiteral("livePort"), port);
+    simulated_.end();
     listenTo(static_cast<quint16>(port));
+}
+
+void MainWindow::followSimulated() {
+    connect(&simulated_, &SimulatedMonitor::listening, this, &MainWindow::listenTo);
+    connect(&simulated_, &SimulatedMonitor::failed, notice_, &NoticeBar::showError);
+    // Nobody else hears it: it ends with the listening.
+    connect(&desk_.link(), &LiveLink::changed, this, [this] {
+        if (desk_.link().state() == LiveLink::State::Off) simulated_.end();
+    });
 }
 
 void MainWindow::listenTo(quint16 port) {
@@ -397,49 +409,17 @@ void MainWindow::listenTo(quint16 port) {
 }
 
 void MainWindow::openFile(const QString& path, bool alwaysAsk) {
-    for (View* v : std::as_const(views_)) {
-        if (v->opens(path)) return;
-    }
-    QSettings().setValue(QStringLiteral("lastFolder"), QFileInfo(path).absolutePath());
-    notice_->showProgress(tr("Reading %1…").arg(QFileInfo(path).fileName()),
-                          [this] { desk_.import().cancel(); });
-    desk_.import().start({path, alwaysAsk, desk_.bench().state().player.hand == Hand::Left});
+    openFiles({path}, alwaysAsk);
 }
 
-void MainWindow::confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess) {
-    const QString name = QFileInfo(guess->wanted.path).fileName();
-    notice_->showResult(tr("What are the columns of %1?").arg(name));
-    auto* dialog = new ColumnsDialog(guess->preview, guess->said, name, this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    connect(dialog, &QDialog::accepted, this, [this, guess, dialog, name] {
-        notice_->showProgress(tr("Reading %1…").arg(name), [this] { desk_.import().cancel(); });
-        desk_.import().take(*guess, dialog->mapping());
-    });
-    connect(dialog, &QDialog::rejected, this,
-            [this, name] { notice_->showResult(tr("%1 was not read.").arg(name)); });
-    dialog->open();
-}
-
-void MainWindow::importFinished(const ImportJob::Result& result, const QString& path) {
-    const QString name = QFileInfo(path).fileName();
-    desk_.log().imported(*result, name);
-    showView(watchKey);
-    const store::ImportResult& file = result->file;
-    const auto details = [this, result, name] { RefusalsDialog(result, name, this).exec(); };
-    const auto known = result->shots.known;
-    const QString taken =
-        tr("%1 from %2.").arg(text::shots(static_cast<qsizetype>(file.shotCount)), name) +
-        (known == 0                ? QString()
-         : known == file.shotCount ? tr(" All were in the logbook already.")
-                                   : tr(" %1 were in the logbook already.").arg(known));
-    const auto refused = file.refusedCount;
-    if (refused == 0) {
-        notice_->showResult(taken + tr(" Nothing was refused."), tr("Columns…"), details);
-    } else {
-        notice_->showResult(
-            taken + tr(" %n cell(s) or row(s) were not taken.", nullptr, static_cast<int>(refused)),
-            tr("Which and why…"), details);
+void MainWindow::openFiles(const QStringList& paths, bool alwaysAsk) {
+    QStringList shots;
+    for (const QString& path : paths) {
+        const bool other =
+            std::any_of(views_.begin(), views_.end(), [&](View* v) { return v->opens(path); });
+        if (!other) shots << path;
     }
+    if (!shots.isEmpty()) imports_->start(shots, alwaysAsk);
 }
 
 void MainWindow::copyText() {
@@ -515,12 +495,16 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
     const QList<QUrl> urls = event->mimeData()->urls();
-    if (urls.size() == 1 && urls.first().isLocalFile()) event->acceptProposedAction();
+    const bool local =
+        std::all_of(urls.begin(), urls.end(), [](const QUrl& url) { return url.isLocalFile(); });
+    if (!urls.isEmpty() && local) event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    const QList<QUrl> urls = event->mimeData()->urls();
-    if (urls.size() == 1 && urls.first().isLocalFile()) openFile(urls.first().toLocalFile());
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        paths << url.toLocalFile();
+    openFiles(paths);
 }
 
 }  // namespace wedgeon

@@ -8,6 +8,7 @@
 #include <QVector>
 
 #include "desk/desk.h"
+#include "desk/simulated_monitor.h"
 
 class QMenu;
 class QStackedWidget;
@@ -15,6 +16,7 @@ class QStackedWidget;
 namespace wedgeon {
 
 class LessonLine;
+class ImportFlow;
 class NoticeBar;
 class ShotSaver;
 class View;
@@ -39,6 +41,8 @@ public:
     /// Reads a file of shots in the background and shows it in Watch.
     /// \p alwaysAsk: what its columns are, also when that is known of its shape.
     void openFile(const QString& path, bool alwaysAsk = false);
+    /// The same of many, and of folders of them.
+    void openFiles(const QStringList& paths, bool alwaysAsk = false);
     /// Connects to the launch monitor on this port and shows its shots in Watch.
     void listenTo(quint16 port);
 
@@ -55,22 +59,20 @@ private:
     void makeViewMenu();
     void makeHelpMenu();
     void followDesk();
-    void followImports();
     View* view(const QString& key) const;
     void showResult(const QString& what, const QString& goOn);
     void chooseFile(bool alwaysAsk = false);
     void chooseBackup();
     void closeWhenSaved();
-    void confirmColumns(const std::shared_ptr<const ImportJob::Guess>& guess);
     void chooseMonitor();
     void copyText();
-    void importFinished(const ImportJob::Result& result, const QString& path);
     void setDark(bool dark);
     void tintIcons();
     void showKeys();
     void savePicture();
     void saveShots();
     void followSaver();
+    void followSimulated();
     void print();
     void save() const;
 
@@ -80,7 +82,9 @@ private:
     bool closesAnyway_ = false;
     LessonLine* lesson_;
     NoticeBar* notice_;
+    ImportFlow* imports_ = nullptr;
     ShotSaver* saver_;
+    SimulatedMonitor simulated_;
     QStackedWidget* stack_;
     QMenu *viewMenu_ = nullptr, *helpMenu_ = nullptr;
     QAction* afterViews_ = nullptr;  ///< of the menu of views

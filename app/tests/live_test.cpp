@@ -205,5 +205,33 @@ TEST_F(LiveTest, AShotIsAcknowledgedOnlyAfterItIsKept) {
     EXPECT_EQ(logged().shotCount(), 1u);
 }
 
+TEST_F(LiveTest, TheSimulatedMonitorStartsAndEndsFromTheWindow) {
+    window_->showView(QStringLiteral("watch"));
+    for (auto* b : window_->findChildren<QPushButton*>()) {
+        if (b->isVisible() && b->text().startsWith(QStringLiteral("Try it with")))
+            QTest::mouseClick(b, Qt::LeftButton);
+    }
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() > 0; }, patience(20000)));
+    EXPECT_TRUE(said("liveWords").startsWith(QStringLiteral("Live from")))
+        << said("liveWords").toStdString();
+    // The panel follows until another shot is chosen, and again after a key.
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() > 1; }, patience(30000)));
+    auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
+    EXPECT_EQ(list->currentIndex().row(), 0);
+    QTest::keyClick(list, Qt::Key_Down);
+    const int before = rows();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return rows() > before; }, patience(30000)));
+    EXPECT_GT(list->currentIndex().row(), 0);
+    QTest::keyClick(list, Qt::Key_F);
+    EXPECT_EQ(list->currentIndex().row(), 0);
+    action(QStringLiteral("End the simulated"))->trigger();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return said("liveWords").isEmpty(); }, 5000));
+    EXPECT_TRUE(action(QStringLiteral("Start the simulated launch"))->isEnabled());
+    settle();
+    const int kept = rows();
+    QTest::qWait(300);
+    EXPECT_EQ(rows(), kept);
+}
+
 }  // namespace
 }  // namespace wedgeon::test

@@ -8,6 +8,7 @@
 #include "text/seen_words.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/sightings.h"
+#include "wedgeon/units.h"
 #include "window_fixture.h"
 
 namespace wedgeon::test {
@@ -35,9 +36,8 @@ TEST(SeenWords, ALineIsReadAsItWasMeant) {
     EXPECT_EQ(l.seen.rest_m, 29.0);
     EXPECT_NEAR(*l.seen.apex_m, 3.15, 1e-9);
     // In yards what is typed is yards.
-    EXPECT_NEAR(
-        *text::parseSeen(QStringLiteral("40"), Units(UnitSystem::Yards), 0).seen.landed_m,
-        36.576, 1e-9);
+    EXPECT_NEAR(*text::parseSeen(QStringLiteral("40"), Units(UnitSystem::Yards), 0).seen.landed_m,
+                36.576, 1e-9);
     EXPECT_TRUE(text::parseSeen(QStringLiteral("   "), metric, 0).isEmpty());
 }
 
@@ -92,7 +92,8 @@ TEST_F(SeenTest, FiveShotsByKeyboardAlone) {
     EXPECT_FALSE(shots[0].record[store::Label::Recipe].empty());
     for (const auto& s : shots)
         EXPECT_EQ(s.session, shots[0].session);
-    EXPECT_TRUE(line().startsWith(QStringLiteral("Kept: landed at 35\u00A0m"))) << line().toStdString();
+    EXPECT_TRUE(line().startsWith(QStringLiteral("Kept: landed at 35\u00A0m")))
+        << line().toStdString();
     // The panel says what the newest must have had.
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
     ASSERT_TRUE(QTest::qWaitFor([&] { return list()->model()->rowCount() == 5; }, 5000));
@@ -140,10 +141,98 @@ TEST_F(SeenTest, NonsenseIsNotKeptAndTheWordsCanBeClicked) {
     QTest::mouseClick(byName<QToolButton>(QStringLiteral("below the waist")), Qt::LeftButton);
     QTest::mouseClick(byName<QToolButton>(QStringLiteral("below the head")), Qt::LeftButton);
     EXPECT_EQ(edit->text(), QStringLiteral("34 41 head "));
-    EXPECT_TRUE(line().startsWith(QStringLiteral("Landed at 34\u00A0m, rests at 41\u00A0m, below the head")))
+    EXPECT_TRUE(line().startsWith(
+        QStringLiteral("Landed at 34\u00A0m, rests at 41\u00A0m, below the head")))
         << line().toStdString();
     QTest::mouseClick(byName<QToolButton>(QStringLiteral("below the head")), Qt::LeftButton);
     EXPECT_EQ(edit->text(), QStringLiteral("34 41 "));
+}
+
+TEST_F(SeenTest, OneChangeAndBack) {
+    window_->showView(QStringLiteral("watch"));
+    QTest::keyClick(window_.get(), Qt::Key_N);
+    for (const char* words : {"34 37 2b 3f clean 3s", "33 36 2b 3f clean", "35 38 2b 3.1f clean"})
+        type(QString::fromUtf8(words));
+    settle();
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
+    QTest::keyClick(list(), Qt::Key_C);
+    const BenchState& bench = window_->desk.bench().state();
+    ASSERT_EQ(bench.recipes.size(), 2u);
+    EXPECT_EQ(bench.chosen, 1u);
+    EXPECT_TRUE(notice().contains(QStringLiteral("Ctrl+Return"))) << notice().toStdString();
+    BenchState next = bench;
+    next.recipe().lean_rad += 0.1;
+    window_->desk.bench().edit(next, QStringLiteral("lean"));
+    QTest::keyClick(window_.get(), Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(list()->isVisible());
+    EXPECT_TRUE(said("changeWords").startsWith(QStringLiteral("Watching for the first")));
+    QTest::keyClick(list(), Qt::Key_N);
+    type(QStringLiteral("40 44 2b 2.3f clean"));
+    settle();
+    EXPECT_TRUE(said("changeWords").contains(QStringLiteral("one more")))
+        << said("changeWords").toStdString();
+    for (const char* words : {"41 45 2b 2.4f clean", "39 43 2b 2.3f clean"})
+        type(QString::fromUtf8(words));
+    settle();
+    const QString words = said("changeWords");
+    EXPECT_TRUE(words.startsWith(QStringLiteral("3 shots since the change: ")))
+        << words.toStdString();
+    EXPECT_NEAR(numberAfter(words, QStringLiteral("carry")), 6.0, 0.11) << words.toStdString();
+    EXPECT_TRUE(words.contains(QStringLiteral("longer")));
+    // They were hit with the changed set-up.
+    EXPECT_NE(logged().back().record[store::Label::Recipe],
+              logged().front().record[store::Label::Recipe]);
+    QTest::mouseClick(
+        byName<QToolButton>(QStringLiteral("Compare with the shots before the change no longer")),
+        Qt::LeftButton);
+    EXPECT_EQ(said("changeWords"), QString());
+}
+
+TEST_F(SeenTest, AMeasuredShotWithoutADeclaredSetUpGivesTheLikeliest) {
+    Recipe hit;
+    hit.lean_rad = radFromDeg(9);
+    hit.ballForward_m = -0.02;
+    const Delivery d = window_->desk.bench().state().predictor().shot(hit).swing.delivery;
+    store::ShotRecord r;
+    r[store::Quantity::ClubSpeed] = d.clubSpeed_mps;
+    r[store::Quantity::AttackAngle] = d.attack_rad;
+    r[store::Quantity::DynamicLoft] = d.dynamicLoft_rad;
+    r[store::Quantity::FaceAngle] = d.faceAngle_rad;
+    r[store::Quantity::ClubPath] = d.path_rad;
+    r[store::Quantity::Carry] = 40;
+    openRecords({r});
+    QTest::keyClick(list(), Qt::Key_C);
+    const Recipe& found = window_->desk.bench().state().recipe();
+    const Delivery again = window_->desk.bench().state().predictor().shot(found).swing.delivery;
+    EXPECT_NEAR(again.dynamicLoft_rad, d.dynamicLoft_rad, radFromDeg(1));
+    EXPECT_NEAR(again.attack_rad, d.attack_rad, radFromDeg(1));
+    // Undo is one step.
+    action(QStringLiteral("Undo"))->trigger();
+    EXPECT_EQ(window_->desk.bench().state().recipes.size(), 1u);
+}
+
+TEST_F(SeenTest, TheDisplayShowsTheNewestShotLarge) {
+    window_->showView(QStringLiteral("watch"));
+    QTest::keyClick(window_.get(), Qt::Key_F11);
+    auto* display = window_->findChild<QWidget*>(QStringLiteral("playerDisplay"));
+    ASSERT_TRUE(display && display->isVisible());
+    EXPECT_TRUE(display->accessibleDescription().startsWith(QStringLiteral("Waiting")));
+    window_->desk.addSeen(*store::findSighting([] {
+        store::ShotRecord r;
+        r[store::Label::Seen] = "{\"landed_m\": 30, \"rest_m\": 33}";
+        return r;
+    }()),
+                          {}, QStringLiteral("rib-high"));
+    settle();
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return display->accessibleDescription().contains(QStringLiteral("carry 30.0")); },
+        5000))
+        << display->accessibleDescription().toStdString();
+    EXPECT_TRUE(display->accessibleDescription().contains(QStringLiteral("Declared to land at")));
+    QTest::keyClick(display, Qt::Key_1);
+    EXPECT_FALSE(display->accessibleDescription().contains(QStringLiteral("carry 30.0")));
+    QTest::keyClick(display, Qt::Key_Escape);
+    EXPECT_FALSE(display->isVisible());
 }
 
 }  // namespace

@@ -21,6 +21,7 @@
 #include "style/style.h"
 #include "text/language.h"
 #include "views/watch/columns_dialog.h"
+#include "views/watch/player_display.h"
 #include "widgets/notice_bar.h"
 #include "widgets/quantity_field.h"
 
@@ -139,9 +140,6 @@ int main(int argc, char** argv) {
     good = save(window, folder, QStringLiteral("shape-ask")) && good;
     trigger(window, QStringLiteral("Why this result"));
     good = save(window, folder, QStringLiteral("shape-why")) && good;
-    trigger(window, QStringLiteral("Beside a mid-iron"));
-    good = save(window, folder, QStringLiteral("shape-mid-iron")) && good;
-    trigger(window, QStringLiteral("Beside a mid-iron"));
 
     // A device's own words, to be confirmed.
     const QString theirs = own.filePath(QStringLiteral("range-tuesday.csv"));
@@ -255,8 +253,41 @@ int main(int argc, char** argv) {
     byName<QAbstractButton>(window, QStringLiteral("Drop the list of shots to hit"))->click();
     window.showView(QStringLiteral("watch"));
 
+    // Shots by eye: some that were kept, and one that is being typed.
+    trigger(window, QStringLiteral("Note a shot by eye"));
+    auto* eye = byName<QLineEdit>(window, QStringLiteral("What was seen"));
+    const auto note = [&](std::initializer_list<const char*> shots) {
+        for (const char* seen : shots) {
+            QTest::keyClicks(eye, QString::fromLatin1(seen));
+            QTest::keyClick(eye, Qt::Key_Return);
+        }
+        good = settled() && good;
+    };
+    note({"34 37 2b tree clean small under 3s", "31 34 2b 3f clean scuff", "29 32 2b 3f none",
+          "36 38 1b 3.2f clean small ahead", "33 36 2b tree clean"});
+    QTest::keyClick(eye, Qt::Key_Escape);
+    // One thing changed: more lean.
+    trigger(window, QStringLiteral("Change one thing"));
+    wedgeon::BenchState changed = window.desk.bench().state();
+    changed.recipe().lean_rad += 0.09;
+    window.desk.bench().edit(changed, QStringLiteral("lean"));
+    trigger(window, QStringLiteral("Watch the next shots"));
+    trigger(window, QStringLiteral("Note a shot by eye"));
+    note({"37 41 2b 2.4f clean small ahead", "39 43 2b 2.5f clean small", "36 40 2b 2.2f clean",
+          "38 41 2b 2.3f clean"});
+    QTest::keyClicks(eye, QStringLiteral("+4 42 2b tr cl sm"));
+    notice->hide();
+    good = save(window, folder, QStringLiteral("watch-by-eye")) && good;
+    QTest::keyClick(eye, Qt::Key_Escape);
+    trigger(window, QStringLiteral("The shot for the player"));
+    auto* display =
+        byName<wedgeon::PlayerDisplay>(window, QStringLiteral("The shot, for the player"));
+    display->showNormal();
+    display->resize(1280, 800);
+    good = save(*display, folder, QStringLiteral("watch-display")) && good;
+    display->close();
+
     wedgeon::style::setDark(true);
-    good = save(window, folder, QStringLiteral("watch-dark")) && good;
     window.showView(QStringLiteral("shape"));
     good = save(window, folder, QStringLiteral("shape-dark")) && good;
     if (!good) std::fprintf(stderr, "wedgeon-pictures: a picture could not be taken\n");

@@ -7,6 +7,7 @@
 #include <array>
 #include <boost/locale/encoding_utf.hpp>
 
+#include "file_words.h"
 #include "shot_rows.h"
 #include "text.h"
 #include "wedgeon/store/error.h"
@@ -120,16 +121,50 @@ ImportResult readText(std::string_view body, const std::string& name, const Impo
     return result;
 }
 
+/// The lines above the header, as far as they tell anything.
+std::vector<std::string> linesAbove(std::string_view body, const std::string& name,
+                                    const ImportOptions& options) {
+    std::vector<std::string> out;
+    try {
+        for (const RefusedCell& c :
+             previewRows(wholeLines(body.substr(0, 64u << 10)), name, options).refused) {
+            if (c.reason.says == Says::AboveHeader) out.push_back(c.text);
+        }
+    } catch (const StoreError&) {
+        out.clear();  // the reading itself says what is wrong
+    }
+    return out;
+}
+
+/// All of it, and what its name and the lines above the header add.
+ImportResult readWithWords(std::string_view body, const std::string& name,
+                           const ImportOptions& options) {
+    FileWords words(name, options.folder, options.players, linesAbove(body, name, options));
+    ImportOptions own = options;
+    if (options.sink) {
+        own.sink = [&](std::vector<ShotRecord>&& shots) {
+            words.fill(shots);
+            options.sink(std::move(shots));
+        };
+    }
+    ImportResult out = readRows(body, name, own);
+    words.fill(out.shots);
+    out.says = words.says();
+    return out;
+}
+
 }  // namespace
 
 ImportResult readShotText(std::string_view body, const std::string& name,
                           const ImportOptions& options) {
-    return readText(body, name, options, readRows);
+    return readText(body, name, options, readWithWords);
 }
 
 ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options) {
-    return readText(readWhole(path, options.mostBytes), path.filename().string(), options,
-                    readRows);
+    ImportOptions own = options;
+    own.folder = path.parent_path().filename().string();
+    return readText(readWhole(path, options.mostBytes), path.filename().string(), own,
+                    readWithWords);
 }
 
 ImportResult previewShotFile(const std::filesystem::path& path, const ImportOptions& options) {

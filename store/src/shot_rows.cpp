@@ -128,7 +128,7 @@ private:
         }
         header_ = rows[best];
         for (std::size_t i = 0; i < best; ++i)
-            refuseRow(rows[i], Says::AboveHeader);
+            refuse({rows[i].line, 0, "", text::shown(joined(rows[i]), 120), Says::AboveHeader});
         const DelimitedRow* units = nullptr;
         if (best + 1 < rows.size() && isUnitRow(rows[best + 1])) units = &rows[best + 1];
         bodyFrom_ = units ? units->line : header_.line;

@@ -31,6 +31,7 @@ Desk::Desk(const QString& logbook, const Clock& clock)
       shots_(bench_),
       shown_(shots_),
       comparison_(shots_, shown_, bench_),
+      oneChange_(shots_, bench_),
       import_(log_) {
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);

@@ -13,6 +13,7 @@
 #include "desk/import_job.h"
 #include "desk/ladder_maker.h"
 #include "desk/live_link.h"
+#include "desk/one_change.h"
 #include "desk/planner.h"
 #include "desk/recipe_book.h"
 #include "desk/shot_log.h"
@@ -39,6 +40,7 @@ public:
     ShownShots& shown() { return shown_; }
     Comparison& comparison() { return comparison_; }
     HitList& wanted() { return wanted_; }
+    OneChange& oneChange() { return oneChange_; }
     ImportJob& import() { return import_; }
     Tuner& tuner() { return tuner_; }
     Planner& planner() { return planner_; }
@@ -102,6 +104,7 @@ private:
     ShownShots shown_;
     Comparison comparison_;
     HitList wanted_;
+    OneChange oneChange_;
     ImportJob import_;
     Tuner tuner_;
     Planner planner_;

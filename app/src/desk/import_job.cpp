@@ -100,8 +100,11 @@ ImportJob::Result ImportJob::read(const Request& request, const store::ColumnMap
     options.overrides = said.columns;
     store::Logbook reading(request.logbook, store::Logbook::Access::ReadOnly);
     std::set<std::string> leftHanders;
+    const std::vector<store::Player> players = store::Kit(reading).players();
+    for (const store::Player& p : players)
+        options.players.push_back(p.name);
     if (said.mirrored) {
-        for (const store::Player& p : store::Kit(reading).players()) {
+        for (const store::Player& p : players) {
             if (p.hand == Hand::Left) leftHanders.insert(p.name);
         }
         if (request.wanted.unnamedIsLeft) leftHanders.insert({});

@@ -74,8 +74,12 @@ QString LiveLink::words() const {
         case State::Off:
             return {};
         case State::Connecting:
-            said = trouble_.isEmpty() ? tr("Looking for a launch monitor on port %1…").arg(port_)
-                                      : tr("No launch monitor: %1. Trying again").arg(trouble_);
+            if (!trouble_.isEmpty()) {
+                said = tr("No launch monitor: %1").arg(trouble_);
+                if (shots_ > 0) said += tr("; %1 came in").arg(text::shots(shots_));
+                return said + tr(". Trying again…");
+            }
+            said = tr("Looking for a launch monitor on port %1").arg(port_);
             break;
         case State::Asking:
             said = stranger_ ? tr("On port %1 a program of another user listens (%2). Are its "
@@ -91,6 +95,7 @@ QString LiveLink::words() const {
             break;
         case State::Live:
             said = tr("Live from %1").arg(device_);
+            if (shots_ > 0) said += QStringLiteral(", ") + text::shots(shots_);
             break;
         case State::Held:
             said = tr("Held: %1 keeps its shots").arg(device_);
@@ -100,14 +105,14 @@ QString LiveLink::words() const {
                        .arg(device_.isEmpty() ? tr("the launch monitor") : device_);
             break;
     }
-    if (shots_ > 0) said += QStringLiteral(", ") + text::shots(shots_);
+    if (shots_ > 0 && state_ != State::Live) said += tr("; %1 came in").arg(text::shots(shots_));
     if (skipped_ > 0) said += tr("; %n line(s) skipped", nullptr, static_cast<int>(skipped_));
     if (!status_.isEmpty()) said += tr("; it says: %1").arg(status_);
     return said;
 }
 
 void LiveLink::listen(quint16 port) {
-    stop();
+    hangUp();
     if (port != port_) trusted_.reset();
     port_ = port;
     const QDateTime now = log_.clock().local();
@@ -124,12 +129,17 @@ void LiveLink::listen(quint16 port) {
 }
 
 void LiveLink::stop() {
+    hangUp();
+    setState(State::Off);
+}
+
+void LiveLink::hangUp() {
     again_.stop();
     silence_.stop();
     dial_.giveUp();
     ++connection_;
     waiting_.clear();
-    setState(State::Off);
+    state_ = State::Off;
     const QSignalBlocker quiet(socket_);  // this disconnection is no loss
     socket_.abort();
 }

@@ -49,6 +49,7 @@ signals:
     void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
 
 private:
+    void hangUp();
     void connectNow();
     void connected();
     void lost(const QString& why);

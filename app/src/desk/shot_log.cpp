@@ -266,30 +266,25 @@ void ShotLog::act(Change change, const std::function<void()>& then,
                  });
 }
 
+void ShotLog::showNew(std::int64_t session) {
+    refreshRecords();
+    load(session);
+}
+
 void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
     const auto former = shown_;
     const auto session = import.shots.session;
-    refreshRecords();
-    load(session);
     if (import.shots.added == 0) return;
     const auto source = import.shots.source;
     push(
         tr("open %1").arg(file),
         [this, source, session](const StoreCommand::Fails& fails) {
             act([source](store::Logbook& book) { book.restoreSource(source); },
-                [this, session] {
-                    refreshRecords();
-                    load(session);
-                },
-                fails);
+                [this, session] { showNew(session); }, fails);
         },
         [this, source, former](const StoreCommand::Fails& fails) {
             act([source](store::Logbook& book) { book.removeSource(source); },
-                [this, former] {
-                    refreshRecords();
-                    load(former);
-                },
-                fails);
+                [this, former] { showNew(former); }, fails);
         },
         true);
 }
@@ -325,11 +320,7 @@ void ShotLog::addSeen(const store::ShotRecord& shot) {
         },
         [this, kept, former](const StoreCommand::Fails& fails) {
             act([kept](store::Logbook& book) { book.removeSeenShot(*kept); },
-                [this, kept, former] {
-                    refreshRecords();
-                    load(former == 0 ? kept->session : former);
-                },
-                fails);
+                [this, kept, former] { showNew(former == 0 ? kept->session : former); }, fails);
         });
 }
 

@@ -65,8 +65,10 @@ public:
     /// The window shows this session now.
     void setShown(std::int64_t session);
 
-    /// What a finished import added, as an undo step; its session is shown from now on.
+    /// What a finished import added, as an undo step; showNew brings it up.
     void imported(const store::LoggedImport& import, const QString& file);
+    /// A session that is new to the records, once.
+    void showNew(std::int64_t session);
     /// A shot that was seen by eye, as an undo step: into the session that is shown where that is
     /// today's, else into today's newest, or a new one.
     void addSeen(const store::ShotRecord& shot);

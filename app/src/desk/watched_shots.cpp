@@ -178,16 +178,18 @@ void WatchedShots::append(const std::vector<store::LoggedShot>& shots) {
     if (shots.empty()) return;
     const auto from = shots_.size();
     beginInsertRows({}, 0, static_cast<int>(shots.size()) - 1);
-    for (const store::LoggedShot& shot : shots) {
+    for (const store::LoggedShot& shot : shots)
         shots_.push_back(shot);
-        widenRanges(shot);
-    }
     former_.clear();
     // Beside the ones before them: enough for repeats and for the player's pattern.
     const std::size_t judged = from - std::min(from, judgedTogether);
     auto found = store::findDoubts(shots_, bench_.fallback(), judged);
     for (std::size_t i = from; i < shots_.size(); ++i) {
         if (!found[i - judged].empty()) doubts_.since[i] = std::move(found[i - judged]);
+    }
+    for (std::size_t i = from; i < shots_.size(); ++i) {
+        // A misread would push all others together.
+        if (!doubts_.since.contains(i)) widenRanges(i);
     }
     endInsertRows();
     emit shotsChanged();
@@ -222,44 +224,82 @@ std::vector<store::QualityNote> WatchedShots::doubtsAt(int row) const {
     return notes ? store::sharedDoubts(*notes, shots_[i]) : std::vector<store::QualityNote>{};
 }
 
+std::optional<double> WatchedShots::shownOf(std::size_t i, Track track) const {
+    const store::ShotRecord& r = shots_[i].record;
+    if (const auto v = readTrack(r, track)) return v;
+    if (r[store::Label::Seen].empty()) return std::nullopt;
+    const WatchedShot& w = watchedAt(static_cast<int>(shots_.size() - 1 - i));
+    if (const auto& v = w.read[static_cast<std::size_t>(track)]) return v;
+    const auto& e = w.expected[static_cast<std::size_t>(track)];
+    return e ? std::optional(e->value) : std::nullopt;
+}
+
+namespace {
+
+/// The steps in which a range widens: whole ones, so that its ends are read at a glance.
+double stepOf(Track track) {
+    switch (track) {
+        case Track::Launch:
+        case Track::Landing:
+            return radFromDeg(5.0);
+        case Track::Spin:
+            return radpsFromRpm(1000.0);
+        case Track::Carry:
+            return 10.0;
+        case Track::Release:
+            return 5.0;
+    }
+    return 1.0;
+}
+
+/// The range in whole steps outwards.
+WatchedShots::Range stepped(WatchedShots::Range r, Track track) {
+    const double step = stepOf(track);
+    r = {step * std::floor(r.low / step), step * std::ceil(r.high / step)};
+    if (r.high - r.low < step) r.high = r.low + step;
+    return r;
+}
+
+}  // namespace
+
 void WatchedShots::findRanges() {
-    // Of many shots, some thousands that are spread evenly tell as much.
-    constexpr std::size_t looked = 4000;
+    // Of many shots, some thousands that are spread evenly tell as much; of those by eye, which
+    // have to be weighed, some dozens.
+    constexpr std::size_t looked = 4000, weighed = 40;
     const std::size_t step = 1 + shots_.size() / looked;
-    for (std::size_t t = 0; t < trackCount; ++t) {
-        std::vector<double> values;
-        for (std::size_t i = 0; i < shots_.size(); i += step) {
-            if (const auto v = readTrack(shots_[i].record, static_cast<Track>(t)))
-                values.push_back(*v);
+    std::array<std::vector<double>, trackCount> values;
+    std::size_t seen = 0;
+    for (std::size_t i = 0; i < shots_.size(); i += step) {
+        if (!shots_[i].record[store::Label::Seen].empty() && ++seen > weighed) continue;
+        for (std::size_t t = 0; t < trackCount; ++t) {
+            if (const auto v = shownOf(i, static_cast<Track>(t))) values[t].push_back(*v);
         }
-        if (values.empty()) {
+    }
+    for (std::size_t t = 0; t < trackCount; ++t) {
+        auto& all = values[t];
+        if (all.empty()) {
             ranges_[t] = {};
             continue;
         }
         const auto quantile = [&](double q) {
-            const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(values.size() - 1));
-            std::nth_element(values.begin(), values.begin() + k, values.end());
-            return values[static_cast<std::size_t>(k)];
+            const auto k = static_cast<std::ptrdiff_t>(q * static_cast<double>(all.size() - 1));
+            std::nth_element(all.begin(), all.begin() + k, all.end());
+            return all[static_cast<std::size_t>(k)];
         };
-        const double low = quantile(0.01);
-        const double high = quantile(0.99);
-        const double room = std::max(0.06 * (high - low), 1e-3 + 0.01 * std::abs(high));
-        ranges_[t] = {low - room, high + room};
+        ranges_[t] = stepped({quantile(0.01), quantile(0.99)}, static_cast<Track>(t));
     }
 }
 
-void WatchedShots::widenRanges(const store::LoggedShot& shot) {
-    // The first shots show what there is; later a range only grows, where a value leaves it.
-    constexpr std::size_t first = 30;
+void WatchedShots::widenRanges(std::size_t i) {
     for (std::size_t t = 0; t < trackCount; ++t) {
-        const auto v = readTrack(shot.record, static_cast<Track>(t));
-        if (!v || (*v >= ranges_[t].low && *v <= ranges_[t].high)) continue;
-        if (shots_.size() <= first) return findRanges();
-        const double room = 0.04 * (ranges_[t].high - ranges_[t].low);
-        ranges_[t].low = std::min(ranges_[t].low, *v - room);
-        ranges_[t].high = std::max(ranges_[t].high, *v + room);
+        const auto track = static_cast<Track>(t);
+        const auto v = shownOf(i, track);
+        Range& r = ranges_[t];
+        if (!v || (*v >= r.low && *v <= r.high)) continue;
+        const bool first = r.low == Range{}.low && r.high == Range{}.high;
+        r = stepped(first ? Range{*v, *v} : Range{std::min(r.low, *v), std::max(r.high, *v)},
+                    track);
     }
-    if (shots_.size() <= first) findRanges();
 }
 
 int WatchedShots::rowCount(const QModelIndex& parent) const {

@@ -103,7 +103,8 @@ public:
     struct Range {
         double low = 0.0, high = 1.0;
     };
-    /// SI range that the measured values of all shots fill, without the farthest hundredth.
+    /// SI range that the measured values of all shots fill, without the farthest hundredth. While
+    /// shots come in it only widens, in whole steps.
     Range range(Track track) const { return ranges_[static_cast<std::size_t>(track)]; }
 
 signals:
@@ -112,7 +113,9 @@ signals:
 private:
     void judgeSoon();
     void findRanges();
-    void widenRanges(const store::LoggedShot& shot);
+    void widenRanges(std::size_t i);
+    /// What a track of the shot shows: as read, else what a shot by eye must have had.
+    std::optional<double> shownOf(std::size_t i, Track track) const;
 
     Workbench& bench_;
     ShotList shots_;

@@ -105,6 +105,7 @@ bool takeLettered(const QString& word, const Units& units, SeenLine& line) {
     const auto whole = [&] { return *v == std::floor(*v) && *v >= 0.0 && *v <= 9.0; };
     if (letter == Seen::tr("b", "a bounce").at(0) && whole() && *v <= 4.0) {
         line.seen.bit = static_cast<int>(*v);
+        line.words << word.toLower();
     } else if (letter == Seen::tr("s", "a swing").at(0) && whole()) {
         line.swing = static_cast<int>(*v);
     } else if (letter == Seen::tr("f", "flagsticks").at(0)) {
@@ -163,6 +164,7 @@ SeenLine parseSeen(const QString& typed, const Units& units, double spot_m) {
             line.trouble = Seen::tr("\"%1\": %2?").arg(word, names.join(Seen::tr(" or ")));
         } else {
             fitting.front()->take(line);
+            line.words << fitting.front()->word;
         }
     }
     if (line.trouble.isEmpty()) {

@@ -17,6 +17,7 @@ struct SeenLine {
     Sighting seen;
     QString strike;            ///< a key, also of toe and heel; empty: not noted
     std::optional<int> swing;  ///< by its number, from 1
+    QStringList words;         ///< that it was understood of, in full
     QString trouble;           ///< the first word that is not understood, and why
     bool isEmpty() const { return seen.empty() && strike.isEmpty(); }
 };

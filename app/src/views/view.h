@@ -65,6 +65,7 @@ signals:
     /// The person wants to open shots, or to listen to a launch monitor.
     void filesWanted();
     void monitorWanted();
+    void simulatedWanted();
     /// Something happened that a person should read; \p goOn is the key of the view in which the
     /// lesson goes on, if any.
     void said(const QString& what, const QString& goOn);

@@ -33,14 +33,17 @@ private:
 
 const QString lastFolder = QStringLiteral("lastFolder");
 
-QString run(QFileDialog& dialog, const QString& folder) {
+QStringList runForAll(QFileDialog& dialog, const QString& folder) {
     // The dialog's own thread asks it until the dialog has gone: it stays for good.
     static IconsByName* const icons = new IconsByName(*QApplication::style());
     dialog.setIconProvider(icons);
     dialog.setDirectory(folder.isEmpty() ? QSettings().value(lastFolder).toString() : folder);
     const bool accepted = dialog.exec() == QDialog::Accepted;
-    const QStringList files = dialog.selectedFiles();
-    return accepted && !files.isEmpty() ? files.first() : QString();
+    return accepted ? dialog.selectedFiles() : QStringList();
+}
+
+QString run(QFileDialog& dialog, const QString& folder) {
+    return runForAll(dialog, folder).value(0);
 }
 
 }  // namespace
@@ -50,6 +53,12 @@ QString askForFile(QWidget* parent, const QString& title, const QString& filter,
     QFileDialog dialog(parent, title, {}, filter);
     dialog.setFileMode(QFileDialog::ExistingFile);
     return run(dialog, folder);
+}
+
+QStringList askForFiles(QWidget* parent, const QString& title, const QString& filter) {
+    QFileDialog dialog(parent, title, {}, filter);
+    dialog.setFileMode(QFileDialog::ExistingFiles);
+    return runForAll(dialog, {});
 }
 
 QString askForTarget(QWidget* parent, const QString& title, const QString& filter,

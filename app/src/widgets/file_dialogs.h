@@ -5,6 +5,7 @@
 #pragma once
 
 #include <QString>
+#include <QStringList>
 
 class QWidget;
 
@@ -14,6 +15,8 @@ namespace wedgeon {
 /// folder of the last time when empty.
 QString askForFile(QWidget* parent, const QString& title, const QString& filter,
                    const QString& folder = {});
+/// The same of one or more.
+QStringList askForFiles(QWidget* parent, const QString& title, const QString& filter);
 /// A file to write; \p ending is added to a name without one.
 QString askForTarget(QWidget* parent, const QString& title, const QString& filter,
                      const QString& ending, const QString& suggestion = {});

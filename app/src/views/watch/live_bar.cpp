@@ -19,9 +19,13 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     words_ = new SentenceLabel(SentenceLabel::Rank::Body);
     words_->setObjectName(QStringLiteral("liveWords"));
     words_->setFont(style::font(13));
+    newest_ = new QPushButton(tr("Newest (F)"));
+    newest_->setToolTip(tr("Show each shot as it comes again"));
+    connect(newest_, &QPushButton::clicked, this, &LiveBar::newestWanted);
     hold_ = new QPushButton;
     stop_ = new QPushButton(tr("Stop listening"));
     row->addWidget(words_, 1);
+    row->addWidget(newest_);
     auto* declares = new QCheckBox(tr("With the bench's set-up"));
     declares->setFont(style::font(13));
     declares->setToolTip(tr("Declare the set-up of Shape for every shot that comes in"));
@@ -43,7 +47,13 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     refresh();
 }
 
+void LiveBar::setFollows(bool follows) {
+    follows_ = follows;
+    newest_->setVisible(!follows_);
+}
+
 void LiveBar::refresh() {
+    newest_->setVisible(!follows_);
     const auto state = link_.state();
     setVisible(state != LiveLink::State::Off);
     words_->setText(link_.words());

@@ -18,6 +18,11 @@ class LiveBar : public QWidget {
 
 public:
     explicit LiveBar(LiveLink& link, QWidget* parent = nullptr);
+    /// The newest shot is shown as it comes; else a button goes back to that.
+    void setFollows(bool follows);
+
+signals:
+    void newestWanted();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -27,7 +32,8 @@ private:
 
     LiveLink& link_;
     SentenceLabel* words_;
-    QPushButton *trust_, *hold_, *stop_;
+    QPushButton *trust_, *newest_, *hold_, *stop_;
+    bool follows_ = true;
 };
 
 }  // namespace wedgeon

@@ -192,25 +192,26 @@ void SeenBar::read() {
                           "clean small. The spot is at %2.")
                            .arg(units.lengthName(), units.length(spot_m(), 0)));
     }
-    const QStringList typed =
-        line_->text().simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
     for (QToolButton* b : words_)
-        b->setChecked(typed.contains(b->text(), Qt::CaseInsensitive));
+        b->setChecked(seen_.words.contains(b->text()));
 }
 
 void SeenBar::toggleWord(const QString& word, bool on) {
-    QStringList typed = line_->text().simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    typed.removeAll(word);
-    if (on) {
-        // Of one kind the last word counts: the others of its group go.
-        for (const text::SeenWords& group : text::seenWords()) {
-            const auto its = [&](const text::SeenWord& w) { return w.word == word; };
-            if (std::none_of(group.words.begin(), group.words.end(), its)) continue;
-            for (const text::SeenWord& w : group.words)
-                typed.removeAll(w.word);
-        }
-        typed << word;
+    // Of one kind there is one word: the others of its group go, however they were shortened.
+    QStringList gone{word};
+    for (const text::SeenWords& group : text::seenWords()) {
+        const auto its = [&](const text::SeenWord& w) { return w.word == word; };
+        if (std::none_of(group.words.begin(), group.words.end(), its)) continue;
+        for (const text::SeenWord& w : group.words)
+            gone << w.word;
     }
+    QStringList typed;
+    for (const QString& one :
+         line_->text().simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        const auto meant = text::parseSeen(one, desk_.bench().units(), 0.0).words;
+        if (meant.isEmpty() || !gone.contains(meant.front())) typed << one;
+    }
+    if (on) typed << word;
     line_->setText(typed.join(QLatin1Char(' ')) + QLatin1Char(' '));
     kept_.clear();
     line_->setFocus();

@@ -229,14 +229,19 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         return record.has(q) ? format(record[q]) : QStringLiteral("–");
     };
     const auto degrees = [](double rad) { return text::degrees(rad); };
+    // What nobody measured but a seen shot must have had.
+    const auto about = [&](Quantity q, const Quantiles SeenShot::*had, auto format) {
+        return shot.seen && !record.has(q) ? QStringLiteral("≈ ") + format(((*shot.seen).*had).p50)
+                                           : value(q, format);
+    };
     const std::array<std::pair<QString, QString>, clubNumbers> club{{
-        {tr("speed"),
-         value(Quantity::ClubSpeed, [&](double v) { return bench_.units().speed(v); })},
-        {tr("attack"), value(Quantity::AttackAngle, text::attackDegrees)},
+        {tr("speed"), about(Quantity::ClubSpeed, &SeenShot::clubSpeed_mps,
+                            [&](double v) { return bench_.units().speed(v); })},
+        {tr("attack"), about(Quantity::AttackAngle, &SeenShot::attack_rad, text::attackDegrees)},
         {tr("path"), value(Quantity::ClubPath, text::sideDegrees)},
         {tr("face"), value(Quantity::FaceAngle, text::sideDegrees)},
         {tr("face to path"), value(Quantity::FaceToPath, text::sideDegrees)},
-        {tr("dynamic loft"), value(Quantity::DynamicLoft, degrees)},
+        {tr("dynamic loft"), about(Quantity::DynamicLoft, &SeenShot::dynamicLoft_rad, degrees)},
         {tr("spin loft"), value(Quantity::SpinLoft, degrees)},
     }};
     for (std::size_t i = 0; i < club.size(); ++i) {
@@ -282,7 +287,9 @@ QString ShotPanel::givensLine(const WatchedShot& shot) const {
     (shot.givens.lieFromRecord ? file : strip) << text::lie(g.lie);
     strip << tr("ground") << tr("air");
     QString said;
-    if (!file.isEmpty()) said = tr("From the file: %1. ").arg(file.join(QStringLiteral("; ")));
+    if (!file.isEmpty())
+        said = (shot.sighting ? tr("Noted with it: %1. ") : tr("From the file: %1. "))
+                   .arg(file.join(QStringLiteral("; ")));
     return said + tr("From the strip: %1.").arg(strip.join(QStringLiteral("; ")));
 }
 

@@ -11,6 +11,7 @@
 #include <QSignalBlocker>
 #include <QStackedLayout>
 #include <QStackedWidget>
+#include <QToolButton>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -19,6 +20,7 @@
 #include "views/watch/chart_panel.h"
 #include "views/watch/hit_bar.h"
 #include "views/watch/live_bar.h"
+#include "views/watch/player_display.h"
 #include "views/watch/seen_bar.h"
 #include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
@@ -58,7 +60,9 @@ WatchView::WatchView(Desk& desk, QWidget* parent)
     auto* whole = new QVBoxLayout(this);
     whole->setContentsMargins(0, 0, 0, 0);
     whole->setSpacing(0);
-    whole->addWidget(new LiveBar(desk.link()));
+    live_ = new LiveBar(desk.link());
+    whole->addWidget(live_);
+    connect(live_, &LiveBar::newestWanted, this, &WatchView::followNewest);
     seen_ = new SeenBar(desk);
     whole->addWidget(seen_);
     connect(seen_, &SeenBar::done, this, &WatchView::takeFocus);
@@ -89,6 +93,17 @@ void WatchView::makeCommands() {
         [this] { showChart(!showsChart()); }, Reach::Anywhere);
     addCommandSeparator();
     addCommand(tr("&Note a shot by eye"), Qt::Key_N, [this] { seen_->open(); });
+    addCommand(tr("&Follow the newest shot"), Qt::Key_F, [this] { followNewest(); });
+    addCommand(
+        tr("The shot for the &player, large"), Qt::Key_F11, [this] { showDisplay(); },
+        Reach::Anywhere);
+    addCommandSeparator();
+    addCommand(tr("&Change one thing: the shot's set-up to the bench"), Qt::Key_C,
+               [this] { changeOneThing(); });
+    addCommand(
+        tr("&Watch the next shots with the bench's set-up"),
+        QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { watchTheChange(); }, Reach::Anywhere);
+    addCommandSeparator();
     addCommand(tr("Set the shot &aside, or count it again"), Qt::Key_Delete,
                [this] { toggleAside(); });
     addCommand(tr("&Keep the shot: dismiss the doubt"), Qt::Key_K, [this] { keepDoubtful(); });
@@ -102,6 +117,40 @@ void WatchView::makeCommands() {
                [this] { takeShown(Comparison::A); });
     addCommand(tr("Take the shown shots as B"), QKeySequence(Qt::SHIFT | Qt::Key_B),
                [this] { takeShown(Comparison::B); });
+}
+
+void WatchView::followNewest() {
+    // A filter may hide it.
+    choose(0);
+}
+
+void WatchView::showDisplay() {
+    if (!display_) display_ = new PlayerDisplay(desk_, this);
+    if (display_->isVisible()) {
+        display_->close();
+    } else {
+        display_->open(*window());
+    }
+}
+
+void WatchView::changeOneThing() {
+    const int row = currentRow();
+    if (row < 0) return;
+    if (desk_.oneChange().take(row)) {
+        emit viewWanted(QStringLiteral("shape"));
+        emit said(tr("B is the set-up of shot %1. Change one thing; Ctrl+Return watches it.")
+                      .arg(shots_.numberAt(row)),
+                  QString());
+    } else {
+        emit failed(tr("No set-up was declared for shot %1, and none follows from what was read.")
+                        .arg(shots_.numberAt(row)));
+    }
+}
+
+void WatchView::watchTheChange() {
+    desk_.oneChange().begin();
+    desk_.link().setDeclares(true);
+    takeFocus();
 }
 
 void WatchView::takeForExplain(Comparison::Side side) {
@@ -162,6 +211,10 @@ QWidget* WatchView::makeEmpty() {
     column->addWidget(open, 0, Qt::AlignHCenter);
     column->addWidget(listen, 0, Qt::AlignHCenter);
     column->addWidget(note, 0, Qt::AlignHCenter);
+    auto* simulated = new QPushButton(tr("Try it with the simulated launch monitor"));
+    simulated->setFont(style::font(15, QFont::Medium));
+    connect(simulated, &QPushButton::clicked, this, &View::simulatedWanted);
+    column->addWidget(simulated, 0, Qt::AlignHCenter);
     column->addStretch(3);
     return page;
 }
@@ -224,6 +277,7 @@ QWidget* WatchView::makeList() {
     faces_->addWidget(chart_);
     auto* toHit = new HitBar(desk_.wanted(), bench_);
     column->addWidget(toHit);
+    column->addWidget(makeChangeLine());
     column->addWidget(faces_, 1);
     row->addWidget(stream, 1);
 
@@ -253,6 +307,31 @@ QWidget* WatchView::makeList() {
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             &WatchView::showCurrent);
     return page;
+}
+
+QWidget* WatchView::makeChangeLine() {
+    auto* line = new QWidget;
+    auto* row = new QHBoxLayout(line);
+    row->setContentsMargins(16, 2, 0, 4);
+    auto* words = new SentenceLabel(SentenceLabel::Rank::Body);
+    words->setObjectName(QStringLiteral("changeWords"));
+    words->setFont(style::font(14, QFont::Medium));
+    auto* end = new QToolButton;
+    end->setText(QStringLiteral("×"));
+    end->setAutoRaise(true);
+    end->setAccessibleName(tr("Compare with the shots before the change no longer"));
+    end->setToolTip(end->accessibleName());
+    connect(end, &QToolButton::clicked, &desk_.oneChange(), &OneChange::end);
+    row->addWidget(words, 1);
+    row->addWidget(end);
+    const auto show = [this, line, words] {
+        words->setText(desk_.oneChange().sentence());
+        line->setVisible(desk_.oneChange().isOn());
+    };
+    connect(&desk_.oneChange(), &OneChange::changed, line, show);
+    connect(&bench_, &Workbench::unitsChanged, line, show);
+    show();
+    return line;
 }
 
 void WatchView::filter() {
@@ -327,6 +406,7 @@ void WatchView::showCurrent() {
     if (row >= 0) {
         currentId_ = shots_.loggedAt(row).id;
         follows_ = row == 0;
+        live_->setFollows(follows_);
     }
     panel_->show(row);
     chart_->setCurrent(row);

@@ -15,6 +15,8 @@ class QStackedWidget;
 namespace wedgeon {
 
 class ChartPanel;
+class LiveBar;
+class PlayerDisplay;
 class SentenceLabel;
 class ShotStream;
 class SeenBar;
@@ -41,7 +43,13 @@ protected:
 private:
     QWidget* makeEmpty();
     QWidget* makeList();
+    /// What one change has made of the shots.
+    QWidget* makeChangeLine();
     void makeCommands();
+    void followNewest();
+    void showDisplay();
+    void changeOneThing();
+    void watchTheChange();
     void filter();
     void choose(int row);
     void showChart(bool chart);
@@ -78,7 +86,9 @@ private:
     QPushButton* chartButton_;
     ShotStream* list_;
     ChartPanel* chart_;
+    LiveBar* live_;
     SeenBar* seen_;
+    PlayerDisplay* display_ = nullptr;
     ShotPanel* panel_;
 };
 

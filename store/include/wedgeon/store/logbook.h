@@ -145,7 +145,8 @@ public:
     /// them back as they were; they are removed for good a day later. \throws StoreError Conflict
     /// when somebody said something of one of them that was not taken back.
     /// A shot that was seen by eye, into \p session where that is of the shot's day, else into the
-    /// newest one of that day, else into a new one with the source's title; it shows at once. \p id: that it had before it was taken back, or 0.
+    /// newest one of that day, else into a new one with the source's title; it shows at once. \p
+    /// id: that it had before it was taken back, or 0.
     LoggedShot addSeenShot(const ShotRecord& shot, std::int64_t session, const ShotSource& source,
                            std::int64_t id = 0);
     /// Takes it back as if it had not been added, its session with it where nothing else is there.

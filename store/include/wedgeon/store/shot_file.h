@@ -66,6 +66,19 @@ struct ImportOptions {
     /// ImportResult::shots stays empty and a file need not fit in memory as shots.
     std::function<void(std::vector<ShotRecord>&&)> sink;
     std::stop_token stop;
+    /// Whom a file's name, or its folder's, may name: whoever shots without a player are then.
+    std::vector<std::string> players;
+    std::string folder;  ///< that the file lies in; readShotFile knows it
+};
+
+/// What a file says besides its table.
+struct FileSays {
+    enum class By { Preamble, Name, Folder };
+    std::string player, day;  ///< empty: nothing; a day as ISO 8601
+    By playerBy = By::Name, dayBy = By::Name;
+    bool usesPlayer = false, usesDay = false;  ///< shots did not say it themselves
+    /// Days and months of the file's times could be either way round: they stay as they are.
+    bool unclearDates = false;
 };
 
 /// How a file's text was written. Latin-1 is what is neither of the others.
@@ -85,14 +98,15 @@ struct ImportResult {
     std::string shape;
     /// The header is the product's own, word for word: nothing was guessed.
     bool ownHeader = false;
+    FileSays says;
 };
 
 /// Reads comma, semicolon or tab separated text, UTF-8 or UTF-16 with or without a byte-order mark,
 /// decimal point or comma, quoted cells, units in the cells, headers with units in brackets or in a
-/// row of their own, columns in any order. Keeps what is good: a cell that cannot be a reading is
-/// refused and listed, its row stays as long as one number is left in it. \throws StoreError:
-/// CannotOpen, Empty, TooLarge, NotText, Malformed, NothingKnown, NoShot, Cancelled. Nothing is
-/// changed on failure.
+/// row of their own, columns in any order, times in any usual order of day, month and year. Keeps
+/// what is good: a cell that cannot be a reading is refused and listed, its row stays as long as
+/// one number is left in it. \throws StoreError: CannotOpen, Empty, TooLarge, NotText, Malformed,
+/// NothingKnown, NoShot, Cancelled. Nothing is changed on failure.
 ImportResult readShotFile(const std::filesystem::path& path, const ImportOptions& options = {});
 
 /// What a file's columns would be taken for, with samples and without shots, from its first

@@ -1,0 +1,83 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Starting it, and hearing its port.
+#include "desk/simulated_monitor.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+namespace wedgeon {
+namespace {
+
+constexpr int endPatience_ms = 2000;
+
+/// Beside this program, as it is installed; where it is built; or on the path.
+QString findProgram() {
+    const QString name = QStringLiteral("wedgeon-monitor");
+    const QString here = QCoreApplication::applicationDirPath();
+    for (const QString& place : {here + QLatin1Char('/'), here + QStringLiteral("/../monitor/")}) {
+        const QFileInfo file(place + name);
+        if (file.isFile() && file.isExecutable()) return file.absoluteFilePath();
+    }
+    return QStandardPaths::findExecutable(name);
+}
+
+}  // namespace
+
+SimulatedMonitor::SimulatedMonitor(QObject* parent) : QObject(parent) {
+    connect(&process_, &QProcess::readyReadStandardOutput, this, &SimulatedMonitor::hear);
+    connect(&process_, &QProcess::stateChanged, this, &SimulatedMonitor::changed);
+    connect(&process_, &QProcess::finished, this, [this] {
+        if (std::exchange(wanted_, false))
+            emit failed(tr("The simulated launch monitor has ended."));
+    });
+    connect(&process_, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
+        if (error != QProcess::FailedToStart) return;
+        wanted_ = false;
+        emit failed(tr("The simulated launch monitor could not be started."));
+    });
+}
+
+SimulatedMonitor::~SimulatedMonitor() {
+    process_.disconnect(this);
+    end();
+}
+
+void SimulatedMonitor::start(bool faults) {
+    end();
+    const QString program = findProgram();
+    if (program.isEmpty()) {
+        emit failed(tr("The simulated launch monitor (wedgeon-monitor) is not installed."));
+        return;
+    }
+    QStringList arguments{QStringLiteral("--port"), QStringLiteral("0")};
+    if (faults) {
+        for (const char* a : {"--misreads", "0.1", "--missing", "0.1", "--duplicates", "0.1",
+                              "--garbage", "0.1", "--drop-every", "15"})
+            arguments << QLatin1String(a);
+    }
+    wanted_ = true;
+    heard_ = false;
+    process_.start(program, arguments, QIODevice::ReadOnly);
+}
+
+void SimulatedMonitor::end() {
+    wanted_ = false;
+    if (!isRunning()) return;
+    process_.terminate();
+    if (!process_.waitForFinished(endPatience_ms)) process_.kill();
+}
+
+void SimulatedMonitor::hear() {
+    while (process_.canReadLine()) {
+        const QByteArray line = process_.readLine().trimmed();
+        const int port = line.mid(line.lastIndexOf(':') + 1).toInt();
+        if (!heard_ && port > 0 && port <= 65535) {
+            heard_ = true;
+            emit listening(static_cast<quint16>(port));
+        }
+    }
+}
+
+}  // namespace wedgeon

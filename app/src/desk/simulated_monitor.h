@@ -1,0 +1,38 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The simulated launch monitor as a program that the window starts and ends.
+#pragma once
+
+#include <QObject>
+#include <QProcess>
+
+namespace wedgeon {
+
+class SimulatedMonitor : public QObject {
+    Q_OBJECT
+
+public:
+    explicit SimulatedMonitor(QObject* parent = nullptr);
+    ~SimulatedMonitor() override;
+
+    /// Starts it, or starts it anew; \p faults: with misreads, gaps, repeats, garbage and a
+    /// connection that drops.
+    void start(bool faults);
+    void end();
+    bool isRunning() const { return process_.state() != QProcess::NotRunning; }
+
+signals:
+    void listening(quint16 port);
+    /// It could not be started, or ended by itself.
+    void failed(const QString& why);
+    void changed();
+
+private:
+    void hear();
+
+    QProcess process_;
+    bool wanted_ = false;
+    bool heard_ = false;
+};
+
+}  // namespace wedgeon
