@@ -223,6 +223,7 @@ void MainWindow::makeFileMenu() {
     out->setToolTip(tr("Those that Watch shows and that are not set aside, as CSV or JSON"));
     menu->addAction(tr("&Save this view as a picture…"), this, &MainWindow::savePicture);
     menu->addAction(tr("&Print this view…"), QKeySequence::Print, this, &MainWindow::print);
+    menu->addAction(tr("Save a cop&y of the logbook…"), this, &MainWindow::saveLogbook);
     menu->addAction(tr("&Restore a backup…"), this, &MainWindow::chooseBackup);
     menu->addSeparator();
     menu->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
@@ -337,6 +338,22 @@ void MainWindow::saveShots() {
     notice_->showProgress(tr("Saving %1…").arg(QFileInfo(path).fileName()),
                           [this] { saver_->cancel(); });
     saver_->save(path, desk_.shots().snapshot(), std::move(places));
+}
+
+void MainWindow::saveLogbook() {
+    const QString path = askForTarget(this, tr("Save a copy of the logbook"),
+                                      tr("Logbook (*.wedgeon)"), QStringLiteral("wedgeon"));
+    if (path.isEmpty()) return;
+    const QString name = QFileInfo(path).fileName();
+    notice_->showResult(tr("Copying the logbook to %1…").arg(name));
+    desk_.log().copyTo(path, [self = QPointer(this), name](const QString& why) {
+        if (!self) return;
+        if (why.isEmpty()) {
+            self->notice_->showResult(tr("The logbook was copied to %1.").arg(name));
+        } else {
+            self->notice_->showError(why);
+        }
+    });
 }
 
 void MainWindow::savePicture() {

@@ -69,6 +69,7 @@ private:
     void setDark(bool dark);
     void tintIcons();
     void showKeys();
+    void saveLogbook();
     void savePicture();
     void saveShots();
     void followSaver();

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Shots by eye in the real window, by keyboard alone.
 #include <QClipboard>
+#include <QInputDialog>
 #include <QLineEdit>
 #include <QToolButton>
 
@@ -233,6 +234,108 @@ TEST_F(SeenTest, TheDisplayShowsTheNewestShotLarge) {
     EXPECT_FALSE(display->accessibleDescription().contains(QStringLiteral("carry 30.0")));
     QTest::keyClick(display, Qt::Key_Escape);
     EXPECT_FALSE(display->isVisible());
+}
+
+using FilesTest = SeenTest;
+
+TEST_F(FilesTest, AFolderComesInAtOnceWithOneReport) {
+    const QDir folder(folder_.path());
+    ASSERT_TRUE(folder.mkpath(QStringLiteral("lessons/odo")));
+    for (int i = 0; i < 40; ++i)
+        write(QStringLiteral("lessons/%1 day 2026-10-%2.csv")
+                  .arg(i % 2 ? QStringLiteral("odo/a") : QStringLiteral("b"))
+                  .arg(i % 28 + 1, 2, 10, QLatin1Char('0')),
+              QStringLiteral("carry [m],club_speed [m/s]\n%1,15\n").arg(20 + i).toUtf8());
+    write(QStringLiteral("lessons/broken.csv"), "nothing here\n");
+    window_->openFiles({folder.filePath(QStringLiteral("lessons"))});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return notice().contains(QStringLiteral("files.")); },
+                                patience(20000)))
+        << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("of 29 files"))) << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("28 shots from 28"))) << notice().toStdString();
+    const auto shots = logged();
+    ASSERT_EQ(shots.size(), 28u);
+    for (const auto& s : shots)
+        EXPECT_TRUE(s.record[store::Label::Time].starts_with("2026-10-"))
+            << s.record[store::Label::Time];
+    EXPECT_EQ(list()->model()->rowCount(), 1);
+}
+
+TEST_F(FilesTest, ACopyOfTheLogbookAndTheChartsData) {
+    store::ShotRecord r;
+    r[store::Quantity::Carry] = 40;
+    r[store::Quantity::SpinRate] = 600;
+    r[store::Label::Player] = "=Odo";
+    openRecords({r, r});
+    const QString copy = folder_.filePath(QStringLiteral("copy.wedgeon"));
+    inFileDialog(copy, [this] { action(QStringLiteral("Save a copy of the logbook"))->trigger(); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return notice().contains(QStringLiteral("was copied")); },
+                                patience(10000)))
+        << notice().toStdString();
+    EXPECT_EQ(store::Logbook(copy.toStdString(), store::Logbook::Access::ReadOnly).shotCount(), 2u);
+    // Never over another logbook, nor over this one.
+    for (const QString& taken : {copy, logbookPath()}) {
+        bool refused = false;
+        window_->desk.log().copyTo(taken, [&](const QString& why) { refused = !why.isEmpty(); });
+        EXPECT_TRUE(QTest::qWaitFor([&] { return refused; }, patience(5000)))
+            << taken.toStdString();
+    }
+    const QString csv = folder_.filePath(QStringLiteral("chart.csv"));
+    inFileDialog(csv, [this] { action(QStringLiteral("Save the chart's data"))->trigger(); });
+    QFile file(csv);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const QString text = QString::fromUtf8(file.readAll());
+    EXPECT_TRUE(text.startsWith(QStringLiteral("\"shot\",\"order\",\"Spin rate")))
+        << text.toStdString();
+    EXPECT_EQ(text.count(QLatin1Char('\n')), 3) << text.toStdString();
+}
+
+TEST_F(FilesTest, SessionsAreRenamedSplitAndPutBack) {
+    std::vector<store::ShotRecord> records;
+    for (int i = 0; i < 6; ++i) {
+        store::ShotRecord r;
+        r[store::Quantity::Carry] = 30 + i;
+        r[store::Label::Player] = i < 2 ? "Odo" : "Runa";
+        records.push_back(r);
+    }
+    openRecords(records);
+    const auto inDialog = [this](const QString& text, const QString& command) {
+        QTimer poll;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            if (!dialog) return;
+            dialog->setTextValue(text);
+            dialog->accept();
+        });
+        poll.start(20);
+        action(command)->trigger();
+        settle();
+    };
+    const auto titles = [this] {
+        std::vector<std::string> out;
+        for (const auto& s : window_->desk.log().records().sessions)
+            out.push_back(s.title);
+        return out;
+    };
+    inDialog(QStringLiteral("Tuesday <b>lesson</b>"), QStringLiteral("Rename the session"));
+    EXPECT_EQ(titles(), std::vector<std::string>{"Tuesday <b>lesson</b>"});
+    byName<QLineEdit>(QStringLiteral("Show only shots with these words"))
+        ->setText(QStringLiteral("odo"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return list()->model()->rowCount() == 2; }, 5000));
+    inDialog(QStringLiteral("Odo alone"), QStringLiteral("Move the shown shots"));
+    EXPECT_EQ(titles().size(), 2u);
+    EXPECT_EQ(list()->model()->rowCount(), 2);
+    action(QStringLiteral("Undo"))->trigger();
+    settle();
+    EXPECT_EQ(list()->model()->rowCount(), 6);
+    action(QStringLiteral("Undo"))->trigger();
+    settle();
+    EXPECT_EQ(titles(), std::vector<std::string>{"shots.csv"});
+    action(QStringLiteral("Redo"))->trigger();
+    action(QStringLiteral("Redo"))->trigger();
+    settle();
+    EXPECT_EQ(titles().size(), 2u);
+    EXPECT_EQ(logged().size(), 6u);
 }
 
 }  // namespace

@@ -22,6 +22,23 @@
     </message>
 </context>
 <context>
+    <name>wedgeon::ImportFlow</name>
+    <message numerus="yes">
+        <source> %n cell(s) or row(s) were not taken.</source>
+        <translation type="unfinished">
+            <numerusform> One cell or row was not taken.</numerusform>
+            <numerusform> %n cells or rows were not taken.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n file(s) with a trouble.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>wedgeon::LiveLink</name>
     <message numerus="yes">
         <source>; %n line(s) skipped</source>
@@ -50,13 +67,6 @@
             <numerusform>%n pages were printed.</numerusform>
         </translation>
     </message>
-    <message numerus="yes">
-        <source> %n cell(s) or row(s) were not taken.</source>
-        <translation>
-            <numerusform> One cell or row was not taken.</numerusform>
-            <numerusform> %n cells or rows were not taken.</numerusform>
-        </translation>
-    </message>
 </context>
 <context>
     <name>wedgeon::RefusalsDialog</name>
@@ -75,6 +85,16 @@
         <translation>
             <numerusform>%1 in one session</numerusform>
             <numerusform>%1 in %n sessions</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::SeenBar</name>
+    <message numerus="yes">
+        <source>there are %n swings</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
         </translation>
     </message>
 </context>

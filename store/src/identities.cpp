@@ -112,6 +112,10 @@ void rewriteParts(SQLite::Database& db, const std::set<std::int64_t>& players) {
         while (its.executeStep())
             sources.insert(its.getColumn(0).getInt64());
     }
+    rewritePartsOf(db, sources);
+}
+
+void rewritePartsOf(SQLite::Database& db, const std::set<std::int64_t>& sources) {
     for (const std::int64_t source : sources) {
         for (const char* sql :
              {"DELETE FROM parts WHERE source_id = ?",

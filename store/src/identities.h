@@ -59,7 +59,9 @@ private:
 };
 /// A session is one player's where all its shots are; as its parts say.
 void noteSessionPlayer(SQLite::Database& db, std::int64_t session);
-/// Worked out anew, with whose their sessions are, for all sources that have shots of one of these.
+/// Worked out anew for these sources, with whose their sessions are.
+void rewritePartsOf(SQLite::Database& db, const std::set<std::int64_t>& sources);
+/// The same for all sources that have shots of one of these.
 void rewriteParts(SQLite::Database& db, const std::set<std::int64_t>& players);
 
 /// The player of a name or of another name, if there is one.

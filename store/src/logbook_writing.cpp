@@ -388,6 +388,13 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
         SQLite::Statement insert(db, insertShots(1));
         Identities who(db);
         Parts parts;
+        // What came before may have been moved to another session, and taken its place with it.
+        if (now.session != 0 &&
+            number(db, "SELECT 1 FROM sessions WHERE id = ?", {now.session}) == 0)
+            now.session = now.source = 0;
+        if (now.source != 0 &&
+            run(db, "UPDATE sources SET state = 'whole' WHERE id = ?", {now.source}) != 1)
+            now.source = 0;
         for (const LiveArrival& shot : shots) {
             const std::int64_t hash = hashOf(shot.record);
             if (sentBefore(db, now, shot, hash, at_s)) {

@@ -180,5 +180,79 @@ TEST_F(SightingsTest, OfASetUpThatCannotBePlayedNothingIsSaid) {
     EXPECT_FALSE(weighSighting(seen(everything()), givens));
 }
 
+using SessionsTest = SightingsTest;
+
+TEST_F(SessionsTest, AreRenamedSplitAndJoinedAndPutBack) {
+    Logbook book(path_);
+    book.addShots(file("a.csv"), carries(0, 10));
+    book.addShots(file("b.csv"), carries(10, 14));
+    const auto sessions = book.sessions();
+    ASSERT_EQ(sessions.size(), 2u);
+    book.renameSession(sessions[0].id, "Morning", "a.csv");
+    EXPECT_EQ(book.sessions()[0].title, "Morning");
+    EXPECT_EQ(refusal([&] { book.renameSession(sessions[0].id, "x", "a.csv"); }).fault(),
+              Fault::Conflict);
+
+    // Split: three of them into a new one.
+    std::vector<std::int64_t> some;
+    for (const LoggedShot& s : book.shots(sessions[0].id)) {
+        if (some.size() < 3) some.push_back(s.id);
+    }
+    std::int64_t split = 0;
+    const auto before = book.moveShots(some, split, "Afternoon", "2026-11-25T12:00:00");
+    EXPECT_EQ(book.sessions().size(), 3u);
+    EXPECT_EQ(book.shots(split).size(), 3u);
+    EXPECT_EQ(book.shots(sessions[0].id).size(), 7u);
+    // Join: all of another into it; the empty one does not show.
+    std::vector<std::int64_t> all;
+    for (const LoggedShot& s : book.shots(sessions[1].id))
+        all.push_back(s.id);
+    std::int64_t into = split;
+    const auto joined = book.moveShots(all, into, "", "2026-11-25T12:00:00");
+    EXPECT_EQ(into, split);
+    EXPECT_EQ(book.sessions().size(), 2u);
+    EXPECT_EQ(book.shots(split).size(), 7u);
+    // A file that comes again is known, wherever its shots are.
+    EXPECT_EQ(book.addShots(file("a.csv"), carries(0, 10)).added, 0u);
+
+    book.putBack(joined);
+    book.putBack(before);
+    EXPECT_EQ(book.sessions().size(), 2u);
+    EXPECT_EQ(book.shots(sessions[0].id).size(), 10u);
+    EXPECT_EQ(book.shots(sessions[1].id).size(), 4u);
+    EXPECT_EQ(book.shotCount(), 14u);
+    for (const LoggedShot& s : book.shots())
+        EXPECT_FALSE(s.damaged);
+    std::int64_t nowhere = 99;
+    EXPECT_EQ(refusal([&] { book.moveShots(some, nowhere, "", ""); }).fault(), Fault::Conflict);
+    const std::vector<std::int64_t> none{12345};
+    std::int64_t fresh = 0;
+    EXPECT_EQ(refusal([&] { book.moveShots(none, fresh, "x", ""); }).fault(), Fault::Conflict);
+    EXPECT_EQ(book.sessions().size(), 2u);
+}
+
+TEST_F(SessionsTest, ALiveDeviceGoesOnBesideWhatWasMoved) {
+    Logbook book(path_);
+    LiveConnection live{"monitor", "Live today", "2026-11-29T09:00:00Z"};
+    added(book, live, {{"1", carried(30, "Runa"), "2026-11-29 09:59:00"}}, 1000);
+    std::int64_t session = 0;
+    const std::vector<std::int64_t> moving{book.shots().front().id};
+    book.moveShots(moving, session, "Other", "2026-11-29T10:00:00Z");
+    // The same shot sent again is known; the next one is kept and shown.
+    EXPECT_EQ(added(book, live, {{"2", carried(31, "Runa"), "2026-11-29 10:01:00"}}, 1010), 1u);
+    EXPECT_EQ(book.shotCount(), 2u);
+    EXPECT_EQ(book.sessions().size(), 2u);
+    // Also when its session has gone meanwhile.
+    std::vector<std::int64_t> all;
+    for (const LoggedShot& s : book.shots())
+        all.push_back(s.id);
+    book.moveShots(all, session, "", "");
+    while (book.removeLeftovers(4'000'000'000)) {
+    }
+    ASSERT_EQ(book.sessions().size(), 1u);
+    EXPECT_EQ(added(book, live, {{"3", carried(32, "Runa"), "2026-11-29 10:02:00"}}, 1020), 1u);
+    EXPECT_EQ(book.shotCount(), 3u);
+}
+
 }  // namespace
 }  // namespace wedgeon::store

@@ -9,6 +9,7 @@
 #include <QLocale>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <map>
 
 #include "text/quantities.h"
@@ -65,14 +66,23 @@ public:
         }
         if (tooMany) texts_.push_back(Chart::tr("others"));
     }
-    /// By name instead of by size: an axis is read along.
-    void sortByName() {
+    /// By name instead of by size: an axis is read along. Swings stand in their own order, the
+    /// slowest first; those of which no speed is known come last.
+    void sortAlong(const WatchedShots& shots, const ShownShots& shown) {
         std::vector<std::string> keys;
         for (const auto& [key, i] : index_)
             keys.push_back(key);
         QCollator order(QLocale::c());
         order.setNumericMode(true);  // "swing 8" before "swing 10"
+        const auto speeds =
+            label_ == Label::Swing ? meanSpeeds(shots, shown) : std::map<std::string, double>{};
+        const auto speedOf = [&](const std::string& key) {
+            const auto at = speeds.find(key);
+            return at == speeds.end() ? std::numeric_limits<double>::infinity() : at->second;
+        };
         std::sort(keys.begin(), keys.end(), [&](const std::string& a, const std::string& b) {
+            const double one = speedOf(a), other = speedOf(b);
+            if (one != other) return one < other;
             return order.compare(text::fromUtf8(a), text::fromUtf8(b)) < 0;
         });
         const bool others = texts_.size() > keys.size();
@@ -90,6 +100,27 @@ public:
     const std::vector<QString>& texts() const { return texts_; }
 
 private:
+    /// Of the club where it was measured, else what the carry tells of it.
+    std::map<std::string, double> meanSpeeds(const WatchedShots& shots,
+                                             const ShownShots& shown) const {
+        std::map<std::string, std::pair<double, int>> sums, carries;
+        for (int i = 0; i < shown.rowCount(); ++i) {
+            const store::ShotRecord& r = shots.recordAt(shown.sourceRow(i));
+            const auto add = [&](auto& into, Quantity q) {
+                if (!r.has(q)) return;
+                auto& [sum, n] = into[r[label_]];
+                sum += r[q];
+                ++n;
+            };
+            add(sums, Quantity::ClubSpeed);
+            add(carries, Quantity::Carry);
+        }
+        std::map<std::string, double> out;
+        for (const auto& [key, one] : sums.empty() ? carries : sums)
+            out[key] = one.first / one.second;
+        return out;
+    }
+
     Label label_;
     std::map<std::string, std::size_t> index_;
     std::vector<QString> texts_;
@@ -136,12 +167,21 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
     }
     if (label) {
         categories.emplace(shots, shown, *label, ChartData::mostCategories);
-        categories->sortByName();
+        categories->sortAlong(shots, shown);
         for (const QString& c : categories->texts())
             out.categories << c;
     }
     std::vector<std::vector<double>> byGroup(out.groups.size());
     std::vector<std::vector<double>> byCategory(static_cast<std::size_t>(out.categories.size()));
+    // Groups stand beside each other within a category.
+    const bool beside = label && out.groups.size() > 1;
+    const double place = beside ? 0.8 / static_cast<double>(out.groups.size()) : 0.8;
+    const auto placeOf = [&](std::size_t category, std::size_t group) {
+        const double off = beside ? (static_cast<double>(group) + 0.5) * place - 0.4 : 0.0;
+        return static_cast<double>(category) + off;
+    };
+    std::vector<std::vector<double>> byPlace(
+        label ? byCategory.size() * (beside ? out.groups.size() : 1) : 0);
     std::vector<double> all;
     QString day;
     double order = 0.0;
@@ -165,7 +205,7 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
             const auto scatter =
                 static_cast<double>((static_cast<unsigned>(p.row) * 2654435761u) >> 16 & 0xFFFFu) /
                 65535.0;
-            p.x = static_cast<double>(category) + 0.5 * (scatter - 0.5);
+            p.x = placeOf(category, p.group) + 0.6 * place * (scatter - 0.5);
         } else {
             p.x = quantity ? r[*quantity] * across : order;
         }
@@ -180,7 +220,17 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
         out.points.push_back(p);
         all.push_back(p.y);
         byGroup[p.group].push_back(p.y);
-        if (label) byCategory[category].push_back(p.y);
+        if (label) {
+            byCategory[category].push_back(p.y);
+            byPlace[beside ? category * out.groups.size() + p.group : category].push_back(p.y);
+        }
+    }
+    for (std::size_t i = 0; i < byPlace.size(); ++i) {
+        const std::size_t groupCount = beside ? out.groups.size() : 1;
+        const std::size_t group = i % groupCount;
+        out.spans.push_back({placeOf(i / groupCount, group), 0.4 * place,
+                             middleOf(std::move(byPlace[i])),
+                             beside ? std::optional(group) : std::nullopt});
     }
     for (auto& values : byGroup)
         out.groupMiddles.push_back(middleOf(std::move(values)));

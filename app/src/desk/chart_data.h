@@ -37,6 +37,13 @@ struct ChartMiddle {
     std::size_t shots = 0;
 };
 
+/// A middle as it is drawn over an axis of words.
+struct ChartSpan {
+    double at = 0.0, half = 0.0;  ///< along the axis
+    ChartMiddle middle;
+    std::optional<std::size_t> group;  ///< of it alone, where groups stand beside each other
+};
+
 struct ChartData {
     static constexpr std::size_t mostGroups = 7;  ///< more would not be told apart
     static constexpr std::size_t mostCategories = 16;
@@ -45,8 +52,9 @@ struct ChartData {
     std::vector<ChartPoint> aside;   ///< set aside: drawn faintly, not counted
     std::vector<QString> groups;     ///< by size, "others" last; one without a name when ungrouped
     std::vector<ChartMiddle> groupMiddles;
-    QStringList categories;                        ///< along the axis, when it is one of words
-    std::vector<ChartMiddle> categoryMiddles;      ///< of each
+    QStringList categories;                    ///< along the axis, when it is one of words
+    std::vector<ChartMiddle> categoryMiddles;  ///< of each
+    std::vector<ChartSpan> spans;  ///< of each, or of each group in each, beside each other
     std::vector<std::pair<double, QString>> days;  ///< first shot of each day, in order
     std::size_t missing = 0;                       ///< shown, but not measured
     ChartMiddle all;

@@ -12,6 +12,7 @@
 #include "text/quantities.h"
 #include "text/said.h"
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/files.h"
 #include "wedgeon/store/swing_sets.h"
 
 namespace wedgeon {
@@ -289,6 +290,46 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
         true);
 }
 
+void ShotLog::renameSession(std::int64_t session, const QString& title) {
+    const auto at = std::find_if(records_->sessions.begin(), records_->sessions.end(),
+                                 [&](const store::Session& s) { return s.id == session; });
+    const std::string wanted = title.trimmed().toStdString();
+    if (at == records_->sessions.end() || wanted.empty() || wanted == at->title) return;
+    const auto naming = [this, session](const std::string& to, const std::string& from) {
+        return [=, this](const StoreCommand::Fails& fails) {
+            act([=](store::Logbook& book) { book.renameSession(session, to, from); },
+                [this, session] { showNew(session); }, fails);
+        };
+    };
+    push(tr("rename the session"), naming(wanted, at->title), naming(at->title, wanted));
+}
+
+void ShotLog::moveShots(std::vector<std::int64_t> shots, std::int64_t session,
+                        const QString& title) {
+    if (shots.empty() || looksAtBackup_) return;
+    struct Moved {
+        std::int64_t session = 0;
+        std::vector<store::Logbook::ShotPlace> places;
+    };
+    const auto moved = std::make_shared<Moved>();
+    const auto all = std::make_shared<const std::vector<std::int64_t>>(std::move(shots));
+    push(
+        tr("move the shots"),
+        [this, all, moved, session, name = title.toStdString(),
+         time = clock_.utc()](const StoreCommand::Fails& fails) {
+            act(
+                [=](store::Logbook& book) {
+                    moved->session = session;
+                    moved->places = book.moveShots(*all, moved->session, name, time);
+                },
+                [this, moved] { showNew(moved->session); }, fails);
+        },
+        [this, moved, former = shown_](const StoreCommand::Fails& fails) {
+            act([moved](store::Logbook& book) { book.putBack(moved->places); },
+                [this, former] { showNew(former); }, fails);
+        });
+}
+
 void ShotLog::addSeen(const store::ShotRecord& shot) {
     if (looksAtBackup_) {
         emit failed(tr("This is a backup, to look at only. Restore it to work with it."));
@@ -480,6 +521,19 @@ void ShotLog::addLive(const store::LiveConnection& connection,
             }
             if (!failure && answer->connection.session != former) refreshRecords();
             done(*answer);
+        });
+}
+
+void ShotLog::copyTo(const QString& path, std::function<void(const QString&)> then) {
+    if (!thread_) return;
+    thread_->run(
+        LogbookThread::Turn::Edit,
+        [target = std::filesystem::path(path.toStdString())](store::Logbook& book) {
+            store::requireTarget(target);
+            book.backUp(target);
+        },
+        [then = std::move(then)](const auto& failure) {
+            then(failure ? failure->message : QString());
         });
 }
 

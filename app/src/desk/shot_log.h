@@ -72,6 +72,9 @@ public:
     /// A shot that was seen by eye, as an undo step: into the session that is shown where that is
     /// today's, else into today's newest, or a new one.
     void addSeen(const store::ShotRecord& shot);
+    /// An undo step each. A move goes to \p session, or to a new one called \p title.
+    void renameSession(std::int64_t session, const QString& title);
+    void moveShots(std::vector<std::int64_t> shots, std::int64_t session, const QString& title);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
     /// The run as the coach paced it, where the device did not measure one.
@@ -97,6 +100,9 @@ public:
     void runAndWait(const LogbookThread::Work& work, const std::stop_token& stop) {
         thread_->runAndWait(work, stop);
     }
+    /// A whole copy of the logbook, as it is once every change before is written; \p then with why
+    /// it was not made, or nothing.
+    void copyTo(const QString& path, std::function<void(const QString&)> then);
     /// Puts a backup in the place of what is there now; undo begins anew.
     void restore(const QString& backup, std::function<void()> then);
 

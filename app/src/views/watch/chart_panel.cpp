@@ -278,13 +278,13 @@ void ChartPanel::drawMiddles() {
         graph->removeFromLegend();
         return graph;
     };
-    for (std::size_t i = 0; i < data_.categoryMiddles.size(); ++i) {
-        const ChartMiddle& m = data_.categoryMiddles[i];
+    for (const ChartSpan& s : data_.spans) {
+        const ChartMiddle& m = s.middle;
         if (m.shots < 3) continue;
-        const auto at = static_cast<double>(i);
-        line(QPen(c.ink, 3))->setData({at - 0.32, at + 0.32}, {m.median, m.median});
+        line(QPen(c.ink, 3))->setData({s.at - s.half, s.at + s.half}, {m.median, m.median});
         for (const double edge : {m.low, m.high})
-            line(QPen(c.ink, 1))->setData({at - 0.24, at + 0.24}, {edge, edge});
+            line(QPen(c.ink, 1))
+                ->setData({s.at - 0.75 * s.half, s.at + 0.75 * s.half}, {edge, edge});
     }
     const bool ordered = std::holds_alternative<ChartChoice::Order>(choice().across);
     if (!ordered || data_.points.size() < 2 * runningShots) return;
@@ -317,7 +317,9 @@ void ChartPanel::labelAxes() {
         ticker = texts;
     } else {
         plot_->xAxis->setLabel(data_.days.size() > 1 ? tr("Shot by shot, from day to day")
-                                                     : tr("Shot by shot"));
+                               : data_.days.size() == 1
+                                   ? tr("Shot by shot, %1").arg(data_.days.front().second)
+                                   : tr("Shot by shot"));
         if (data_.days.size() > 1) {
             QSharedPointer<QCPAxisTickerText> texts(new QCPAxisTickerText);
             const std::size_t every = 1 + data_.days.size() / 9;
@@ -410,6 +412,38 @@ void ChartPanel::paintOn(QPainter& painter, const QSize& size) {
 
 QString ChartPanel::asText() const {
     return words_->text();
+}
+
+QByteArray ChartPanel::asCsv() const {
+    const ChartChoice now = choice();
+    // A name that a spreadsheet would take for a formula is a text.
+    const auto cell = [](QString s) {
+        constexpr QLatin1String starts("=+-@\t\r");
+        if (!s.isEmpty() && starts.contains(s.front())) s.prepend(QLatin1Char('\''));
+        return QLatin1Char('"') + s.replace(QLatin1Char('"'), QStringLiteral("\"\"")) +
+               QLatin1Char('"');
+    };
+    const auto number = [](double v) { return QString::number(v, 'g', 10); };
+    const auto* quantity = std::get_if<Quantity>(&now.across);
+    const auto* label = std::get_if<Label>(&now.across);
+    const QString across = quantity ? text::axisName(*quantity, bench_.units())
+                           : label  ? text::nameOf(*label)
+                                    : tr("order");
+    QStringList lines{QStringList{cell(tr("shot")), cell(across),
+                                  cell(text::axisName(now.up, bench_.units())), cell(tr("group")),
+                                  cell(tr("set aside"))}
+                          .join(QLatin1Char(','))};
+    for (const bool aside : {false, true}) {
+        for (const ChartPoint& p : aside ? data_.aside : data_.points) {
+            const QString at =
+                label ? cell(text::fromUtf8(shots_.recordAt(p.row)[*label])) : number(p.x);
+            lines << QStringList{QString::number(shots_.numberAt(p.row)), at, number(p.y),
+                                 cell(data_.groups[p.group]),
+                                 aside ? QStringLiteral("1") : QStringLiteral("0")}
+                         .join(QLatin1Char(','));
+        }
+    }
+    return lines.join(QLatin1Char('\n')).toUtf8() + '\n';
 }
 
 }  // namespace wedgeon

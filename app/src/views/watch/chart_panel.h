@@ -31,6 +31,8 @@ public:
     /// Paints the chart alone, as lines and text, on a page of \p size.
     void paintOn(QPainter& painter, const QSize& size);
     QString asText() const;
+    /// The drawn points as a table with units, in CSV.
+    QByteArray asCsv() const;
     /// What is drawn, by keys.
     QVariantMap state() const;
     void restore(const QVariantMap& state);

@@ -4,7 +4,9 @@
 #include "views/watch/watch_view.h"
 
 #include <QComboBox>
+#include <QFileInfo>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
@@ -17,6 +19,8 @@
 
 #include "paper/paper.h"
 #include "style/style.h"
+#include "text/said.h"
+#include "text/sentences.h"
 #include "views/watch/chart_panel.h"
 #include "views/watch/hit_bar.h"
 #include "views/watch/live_bar.h"
@@ -26,11 +30,16 @@
 #include "views/watch/shot_panel.h"
 #include "views/watch/shot_stream.h"
 #include "views/watch/shot_tracks.h"
+#include "wedgeon/store/error.h"
+#include "wedgeon/store/files.h"
+#include "widgets/file_dialogs.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
 namespace {
+
+constexpr int longestTitle = 200;
 
 /// Holds a label of one line whose text changes often, without a layout: else each text would lay
 /// the whole window out again.
@@ -91,6 +100,10 @@ void WatchView::makeCommands() {
     addCommand(
         tr("Shots as &chart or stream"), QKeySequence(Qt::CTRL | Qt::Key_G),
         [this] { showChart(!showsChart()); }, Reach::Anywhere);
+    addCommand(tr("Save the chart's &data…"), {}, [this] { saveChartData(); });
+    addCommandSeparator();
+    addCommand(tr("&Rename the session…"), QKeySequence(Qt::Key_F2), [this] { renameSession(); });
+    addCommand(tr("&Move the shown shots to another session…"), {}, [this] { moveShown(); });
     addCommandSeparator();
     addCommand(tr("&Note a shot by eye"), Qt::Key_N, [this] { seen_->open(); });
     addCommand(tr("&Follow the newest shot"), Qt::Key_F, [this] { followNewest(); });
@@ -117,6 +130,65 @@ void WatchView::makeCommands() {
                [this] { takeShown(Comparison::A); });
     addCommand(tr("Take the shown shots as B"), QKeySequence(Qt::SHIFT | Qt::Key_B),
                [this] { takeShown(Comparison::B); });
+}
+
+void WatchView::renameSession() {
+    const std::int64_t session = chosenSession();
+    const auto at = std::find_if(sessions_.begin(), sessions_.end(),
+                                 [&](const store::Session& s) { return s.id == session; });
+    if (at == sessions_.end()) {
+        emit failed(tr("Choose one session in the box above the shots first."));
+        return;
+    }
+    bool accepted = false;
+    const QString title =
+        QInputDialog::getText(this, tr("Rename the session"), tr("Its name:"), QLineEdit::Normal,
+                              text::fromUtf8(at->title), &accepted);
+    if (accepted) log_.renameSession(session, title.left(longestTitle));
+}
+
+void WatchView::moveShown() {
+    if (shown_.rowCount() == 0 || shots_.total() > shots_.rowCount()) {
+        emit failed(tr("There is no shown shot to move, or the older ones are still being read."));
+        return;
+    }
+    // The newest first, behind the way to a new one; names may be alike, places are not.
+    QStringList names{tr("A new session")};
+    std::vector<std::int64_t> ids{0};
+    for (auto it = sessions_.rbegin(); it != sessions_.rend(); ++it) {
+        if (it->id == log_.shown()) continue;
+        names << QStringLiteral("%1 · %2").arg(text::fromUtf8(it->title), text::day(it->day));
+        ids.push_back(it->id);
+    }
+    QInputDialog dialog(this);
+    dialog.setWindowTitle(tr("Move %1").arg(text::shots(shown_.rowCount())));
+    dialog.setLabelText(tr("To the session, or the name of a new one:"));
+    dialog.setComboBoxItems(names);
+    dialog.setComboBoxEditable(true);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const QString chosen = dialog.textValue().trimmed();
+    const auto at = names.indexOf(chosen);
+    std::vector<std::int64_t> moving;
+    for (int i = 0; i < shown_.rowCount(); ++i)
+        moving.push_back(shots_.loggedAt(shown_.sourceRow(i)).id);
+    const QString title =
+        (at == 0 || chosen.isEmpty() ? tr("Part of %1").arg(shots_.source()) : chosen)
+            .left(longestTitle);
+    filter_->clear();
+    log_.moveShots(std::move(moving), at > 0 ? ids[static_cast<std::size_t>(at)] : 0, title);
+}
+
+void WatchView::saveChartData() {
+    showChart(true);
+    const QString path =
+        askForTarget(this, tr("Save the chart's data"), tr("Table (*.csv)"), QStringLiteral("csv"));
+    if (path.isEmpty()) return;
+    try {
+        store::writeWhole(path.toStdString(), chart_->asCsv().toStdString());
+        emit said(tr("Saved to %1.").arg(QFileInfo(path).fileName()), QString());
+    } catch (const store::StoreError& e) {
+        emit failed(text::said(e));
+    }
 }
 
 void WatchView::followNewest() {

@@ -46,6 +46,9 @@ private:
     /// What one change has made of the shots.
     QWidget* makeChangeLine();
     void makeCommands();
+    void renameSession();
+    void moveShown();
+    void saveChartData();
     void followNewest();
     void showDisplay();
     void changeOneThing();

@@ -144,6 +144,20 @@ public:
     /// Takes back what one import added. The shots are only hidden, so that restoreSource brings
     /// them back as they were; they are removed for good a day later. \throws StoreError Conflict
     /// when somebody said something of one of them that was not taken back.
+    /// Another title of a session. \throws StoreError Conflict when it is not \p former any more.
+    void renameSession(std::int64_t session, const std::string& title, const std::string& former);
+    /// Where a shot was: what putBack needs.
+    struct ShotPlace {
+        std::int64_t shot = 0, source = 0;
+    };
+    /// Puts shots into another session, or where that is 0 into a new one of this title, whose day
+    /// is the first shot's. A session that loses all of them does not show any more. \p session is
+    /// set to where they are. \throws StoreError Conflict for one that is not there any more.
+    std::vector<ShotPlace> moveShots(std::span<const std::int64_t> shots, std::int64_t& session,
+                                     const std::string& title, const std::string& time);
+    /// As they were. \throws StoreError Conflict when one is not there any more.
+    void putBack(std::span<const ShotPlace> places);
+
     /// A shot that was seen by eye, into \p session where that is of the shot's day, else into the
     /// newest one of that day, else into a new one with the source's title; it shows at once. \p
     /// id: that it had before it was taken back, or 0.
