@@ -10,6 +10,7 @@
 #include <ostream>
 
 #include "wedgeon/store/error.h"
+#include "wedgeon/store/kit.h"
 #include "wedgeon/store/logbook_import.h"
 #include "wedgeon/words/words.h"
 
@@ -40,6 +41,16 @@ void print(std::ostream& out, const std::string& file, const store::ImportResult
         }
         out << "\n";
     }
+    const auto by = [](store::FileSays::By from) {
+        return from == store::FileSays::By::Preamble ? "as the lines above the header say"
+               : from == store::FileSays::By::Name   ? "by the file's name"
+                                                     : "by the folder's name";
+    };
+    if (r.says.usesPlayer)
+        out << "  player " << r.says.player << ", " << by(r.says.playerBy) << "\n";
+    if (r.says.usesDay) out << "  on " << r.says.day << ", " << by(r.says.dayBy) << "\n";
+    if (r.says.unclearDates)
+        out << "  day and month of its times could be either way round: left as they stand\n";
     if (r.refusedCount == 0) {
         out << "  nothing was refused\n";
         return;
@@ -77,6 +88,8 @@ bool importFiles(const std::vector<std::string>& files, const std::vector<std::s
         book.emplace(logbook);
         book->setPatience(patience_ms);
         book->requireSound();
+        for (const store::Player& p : store::Kit(*book).players())
+            options.players.push_back(p.name);
     }
     bool good = true;
     for (const std::string& file : files) {

@@ -392,8 +392,9 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
         if (now.session != 0 &&
             number(db, "SELECT 1 FROM sessions WHERE id = ?", {now.session}) == 0)
             now.session = now.source = 0;
-        if (now.source != 0 &&
-            run(db, "UPDATE sources SET state = 'whole' WHERE id = ?", {now.source}) != 1)
+        const bool shows =
+            number(db, "SELECT 1 FROM sources WHERE id = ? AND state = 'whole'", {now.source}) == 1;
+        if (!shows && run(db, "UPDATE sources SET state = 'whole' WHERE id = ?", {now.source}) != 1)
             now.source = 0;
         for (const LiveArrival& shot : shots) {
             const std::int64_t hash = hashOf(shot.record);

@@ -23,6 +23,8 @@ struct Named {
     std::string_view key;
     Value value;
 };
+template <class Value>
+Named(std::string_view, Value) -> Named<Value>;
 constexpr std::array heights{
     Named{"below-waist", SeenHeight::BelowWaist}, Named{"below-head", SeenHeight::BelowHead},
     Named{"below-tree", SeenHeight::BelowTree}, Named{"above-tree", SeenHeight::AboveTree}};
@@ -160,7 +162,7 @@ SeenShots::SeenShots(PlayerModel player, SwingSet swings) : swings_(std::move(sw
 }
 
 bool SeenShots::add(const ShotRecord& record, const ShotGivens& givens) {
-    auto seen = findSighting(record);
+    const auto seen = findSighting(record);
     if (!seen) return false;
     const auto swing =
         std::find_if(swings_.swings.begin(), swings_.swings.end(),
@@ -180,7 +182,7 @@ bool SeenShots::add(const ShotRecord& record, const ShotGivens& givens) {
         request_.kinds.push_back(std::move(kind));
         at = request_.kinds.size();
     }
-    request_.shots.push_back({at - 1, std::move(*seen)});
+    request_.shots.push_back({at - 1, *seen});
     return true;
 }
 

@@ -26,8 +26,9 @@ TEST(FileTime, IsReadInAnyUsualSpelling) {
     EXPECT_EQ(iso("Tue, November 3, 2026 09:00", DateOrder::DayFirst), "2026-11-03 09:00:00");
     EXPECT_EQ(iso("3. Dezember 2026", DateOrder::DayFirst), "2026-12-03");
     EXPECT_EQ(iso("31.02.2026", DateOrder::DayFirst), "none");
-    for (const char* nothing : {"", "14:05", "shot 3", "1.5", "3.11", "3.11.2026 25:00", "1.2.3.4.5.6",
-                                "99999999", "3.11.2026 14:05 or so", "a/b/c", "..//--"})
+    for (const char* nothing :
+         {"", "14:05", "shot 3", "1.5", "3.11", "3.11.2026 25:00", "1.2.3.4.5.6", "99999999",
+          "3.11.2026 14:05 or so", "a/b/c", "..//--"})
         EXPECT_EQ(iso(nothing, DateOrder::DayFirst), "-") << nothing;
 }
 

@@ -63,6 +63,7 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     });
     connect(&log_, &ShotLog::saved, this, &Desk::ladderIsOld);
     connect(&log_, &ShotLog::opened, this, &Desk::logOpened);
+    connect(&log_, &ShotLog::opened, &oneChange_, &OneChange::end);
     connect(&log_, &ShotLog::recordsChanged, this, [this] {
         bench_.setEveryone(log_.records().everyone);
         ladderIsOld();

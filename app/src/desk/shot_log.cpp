@@ -347,9 +347,10 @@ void ShotLog::addSeen(const store::ShotRecord& shot) {
     push(
         tr("note a shot by eye"),
         [this, shot, former = shown_, source, kept](const StoreCommand::Fails& fails) {
-            const auto into = kept->id != 0 ? kept->session : former;
             act(
                 [=](store::Logbook& book) {
+                    // Put back, it goes where it was.
+                    const auto into = kept->id != 0 ? kept->session : former;
                     *kept = book.addSeenShot(shot, into, source, kept->id);
                 },
                 [this, kept] {

@@ -31,8 +31,8 @@ constexpr double rightStrike = 0.85;
 /// So often something else is written down than happened, whatever it is.
 constexpr double slip = 0.002;
 
-/// Fewer samples than these, and it is chance which ones come near.
-constexpr double fewestCounted = 25.0;
+/// A smaller share of the samples than this, and it is chance which ones come near.
+constexpr double fewestCounted = 1.0 / 120.0;
 
 /// Logarithm of the share of a normal around \p x that lies between two limits.
 double logBetween(double x, double sd, seeing::Between limits) {
@@ -274,7 +274,8 @@ SeenShot weighSeen(const Predictor& predictor, const Recipe& declared, const Sig
         *share /= all;
     out.counted = all * all / squares;
     // None of them comes near all that was seen.
-    out.strange = out.counted < fewestCounted || best < mostLikely(seen) + 0.75 * std::log(slip);
+    out.strange = out.counted < fewestCounted * static_cast<double>(samples) ||
+                  best < mostLikely(seen) + 0.75 * std::log(slip);
     const auto of = [&](Outcome o) {
         return quantilesOf(result.outcomes[static_cast<std::size_t>(o)], weights, counted);
     };

@@ -37,7 +37,7 @@ struct LadderShot {
     std::optional<Recipe> declared;
     double carry_m = std::numeric_limits<double>::quiet_NaN();
     double clubSpeed_mps = std::numeric_limits<double>::quiet_NaN();  ///< at the strike
-    std::string day;  ///< ISO 8601, as far as it is known
+    std::string day;         ///< ISO 8601, as far as it is known
     double carrySd_m = 0.0;  ///< of how the carry was read: 0 measured, else seen by eye
 };
 
