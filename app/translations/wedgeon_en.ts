@@ -25,16 +25,16 @@
     <name>wedgeon::ImportFlow</name>
     <message numerus="yes">
         <source> %n cell(s) or row(s) were not taken.</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform> One cell or row was not taken.</numerusform>
             <numerusform> %n cells or rows were not taken.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n file(s) with a trouble.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>One file with a trouble.</numerusform>
+            <numerusform>%n files with a trouble.</numerusform>
         </translation>
     </message>
 </context>
@@ -92,9 +92,9 @@
     <name>wedgeon::SeenBar</name>
     <message numerus="yes">
         <source>there are %n swings</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>there is one swing</numerusform>
+            <numerusform>there are %n swings</numerusform>
         </translation>
     </message>
 </context>
