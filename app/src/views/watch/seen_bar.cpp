@@ -127,6 +127,11 @@ void SeenBar::close() {
     emit done();
 }
 
+void SeenBar::changeEvent(QEvent* event) {
+    if (event->type() == QEvent::PaletteChange && isVisible()) read();
+    QWidget::changeEvent(event);
+}
+
 bool SeenBar::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::KeyPress &&
         static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
@@ -192,8 +197,14 @@ void SeenBar::read() {
                           "clean small. The spot is at %2.")
                            .arg(units.lengthName(), units.length(spot_m(), 0)));
     }
-    for (QToolButton* b : words_)
-        b->setChecked(seen_.words.contains(b->text()));
+    for (QToolButton* b : words_) {
+        const bool its = seen_.words.contains(b->text());
+        b->setChecked(its);
+        // The pressed look alone is hardly seen on dark.
+        QPalette own;  // of this role only
+        if (its) own.setColor(QPalette::Button, style::colours(palette()).chosen);
+        b->setPalette(own);
+    }
 }
 
 void SeenBar::toggleWord(const QString& word, bool on) {
