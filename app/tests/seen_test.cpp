@@ -241,24 +241,39 @@ using FilesTest = SeenTest;
 TEST_F(FilesTest, AFolderComesInAtOnceWithOneReport) {
     const QDir folder(folder_.path());
     ASSERT_TRUE(folder.mkpath(QStringLiteral("lessons/odo")));
-    for (int i = 0; i < 40; ++i)
-        write(QStringLiteral("lessons/%1 day 2026-10-%2.csv")
+    constexpr int files = 300;
+    for (int i = 0; i < files; ++i)
+        write(QStringLiteral("lessons/%1%2 day 2026-10-%3.csv")
                   .arg(i % 2 ? QStringLiteral("odo/a") : QStringLiteral("b"))
+                  .arg(i, 3, 10, QLatin1Char('0'))
                   .arg(i % 28 + 1, 2, 10, QLatin1Char('0')),
-              QStringLiteral("carry [m],club_speed [m/s]\n%1,15\n").arg(20 + i).toUtf8());
+              QStringLiteral("carry [m],club_speed [m/s]\n%1,15\n").arg(20 + 0.1 * i).toUtf8());
     write(QStringLiteral("lessons/broken.csv"), "nothing here\n");
-    window_->openFiles({folder.filePath(QStringLiteral("lessons"))});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return notice().contains(QStringLiteral("files.")); },
-                                patience(20000)))
+    const auto reported = [&] { return notice().contains(QStringLiteral(" files.")); };
+    const auto open = [&] { window_->openFiles({folder.filePath(QStringLiteral("lessons"))}); };
+    // Stopped in the middle: what came in stays, and the rest comes the next time.
+    open();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return notice().contains(QStringLiteral(", 20 of 301")); },
+                                patience(20000)));
+    for (auto* b : window_->findChild<NoticeBar*>()->findChildren<QPushButton*>()) {
+        if (b->isVisible()) QTest::mouseClick(b, Qt::LeftButton);
+    }
+    ASSERT_TRUE(QTest::qWaitFor(reported, patience(20000))) << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("stopped"))) << notice().toStdString();
+    EXPECT_GE(logged().size(), 15u);
+    EXPECT_LT(logged().size(), 290u);
+    const std::size_t first = logged().size();
+    open();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !reported(); }, patience(5000)));
+    ASSERT_TRUE(QTest::qWaitFor(reported, patience(60000))) << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("300 shots from 300 of 301 files")))
         << notice().toStdString();
-    EXPECT_TRUE(notice().contains(QStringLiteral("of 29 files"))) << notice().toStdString();
-    EXPECT_TRUE(notice().contains(QStringLiteral("28 shots from 28"))) << notice().toStdString();
+    EXPECT_TRUE(notice().contains(QStringLiteral("%1 were in the logbook").arg(first)))
+        << notice().toStdString();
     const auto shots = logged();
-    ASSERT_EQ(shots.size(), 28u);
+    ASSERT_EQ(shots.size(), 300u);
     for (const auto& s : shots)
-        EXPECT_TRUE(s.record[store::Label::Time].starts_with("2026-10-"))
-            << s.record[store::Label::Time];
-    EXPECT_EQ(list()->model()->rowCount(), 1);
+        EXPECT_TRUE(s.record[store::Label::Time].starts_with("2026-10-"));
 }
 
 TEST_F(FilesTest, ACopyOfTheLogbookAndTheChartsData) {
