@@ -10,6 +10,7 @@
 
 #include "wedgeon/error.h"
 #include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/sightings.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon::store {
@@ -58,6 +59,7 @@ public:
                 note(i, Doubt::Damaged, 1.0, Says::ShotDamaged);
             }
             judgeStrike(i);
+            judgeTurf(i);
             judgeRepeats(i);
         }
         findFrozen();
@@ -295,6 +297,15 @@ private:
                      {Says::SlowedForPlayer, Figure{-*speed[i], 0}, Figure{-*spin[i], 0}});
             }
         }
+    }
+
+    /// What the turf tells of the strike, where somebody looked.
+    void judgeTurf(std::size_t i) {
+        const auto seen = findSighting(at(i));
+        if (!seen || seen->entry != SeenEntry::BeforeBall || seen->strike == SeenStrike::Clean)
+            return;
+        if (seen->turf == SeenTurf::Small || seen->turf == SeenTurf::Deep)
+            note(i, Doubt::Fat, seen->turf == SeenTurf::Deep ? 0.8 : 0.6, Says::TurfBehindBall);
     }
 
     void farFrom(const Values& distance, Says says) {

@@ -9,6 +9,7 @@
 #include "wedgeon/error.h"
 #include "wedgeon/store/ladder_shots.h"
 #include "wedgeon/store/logbook_import.h"
+#include "wedgeon/store/quality.h"
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/tune_shots.h"
 #include "wedgeon/units.h"
@@ -169,6 +170,25 @@ TEST_F(SightingsTest, LadderAndTuningUseThem) {
         }
     }
     EXPECT_TRUE(found);
+}
+
+TEST_F(SightingsTest, TurfFromBehindTheBallIsADoubt) {
+    Sighting deep;
+    deep.landed_m = 20;
+    deep.turf = SeenTurf::Deep;
+    deep.entry = SeenEntry::BeforeBall;
+    Sighting good = deep;
+    good.entry = SeenEntry::AfterBall;
+    std::vector<LoggedShot> all(3);
+    all[0].record = seen(deep);
+    all[1].record = seen(good, "2026-11-29 10:00:05");
+    all[2].record = seen(deep, "2026-11-29 10:00:09");
+    all[2].record[Label::Strike] = "clean";  // who says so looked
+    const auto doubts = findDoubts(all, {});
+    ASSERT_EQ(doubts[0].size(), 1u);
+    EXPECT_EQ(doubts[0][0].doubt, Doubt::Fat);
+    EXPECT_TRUE(doubts[1].empty());
+    EXPECT_TRUE(doubts[2].empty());
 }
 
 TEST_F(SightingsTest, OfASetUpThatCannotBePlayedNothingIsSaid) {

@@ -262,6 +262,8 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::SpinBeyondGrip,
      QT_TRANSLATE_NOOP("Words",
                        "Spin of %1 rpm is more than a strike that grips entirely gives (%2).")},
+    {Says::TurfBehindBall,
+     QT_TRANSLATE_NOOP("Words", "The turf was seen taken from behind the ball: fat?")},
     {Says::TurfFirst,
      QT_TRANSLATE_NOOP("Words",
                        "Slower by %1 % and less spin by %2 % than this strike gives: turf first?")},

@@ -194,6 +194,7 @@ enum class Says {
     BallSpeedTooHigh,      ///< %1 times the club's, %2 the most
     BallFaster,            ///< %1 % more than the strike gives, at a spin loft of %2 degrees
     SpinBeyondGrip,        ///< %1 rpm, %2 the most
+    TurfBehindBall,
     TurfFirst,             ///< slower by %1 %, less spin by %2 %
     OffTheEdge,            ///< lower by %1 degrees, less spin by %2 %
     TowardToe,             ///< axis off by %1 degrees, %2 expected
