@@ -195,10 +195,10 @@ enum class Says {
     BallFaster,            ///< %1 % more than the strike gives, at a spin loft of %2 degrees
     SpinBeyondGrip,        ///< %1 rpm, %2 the most
     TurfBehindBall,
-    TurfFirst,             ///< slower by %1 %, less spin by %2 %
-    OffTheEdge,            ///< lower by %1 degrees, less spin by %2 %
-    TowardToe,             ///< axis off by %1 degrees, %2 expected
-    TowardHeel,            ///< axis off by %1 degrees, %2 expected
+    TurfFirst,   ///< slower by %1 %, less spin by %2 %
+    OffTheEdge,  ///< lower by %1 degrees, less spin by %2 %
+    TowardToe,   ///< axis off by %1 degrees, %2 expected
+    TowardHeel,  ///< axis off by %1 degrees, %2 expected
     SameAsBefore,
     StandsStill,  ///< %1 over %2 shots
     RoundSpin,
