@@ -116,14 +116,22 @@ void Logbook::putBack(std::span<const ShotPlace> places) {
     changed(*impl_, [&](SQLite::Database& db) {
         SQLite::Statement find(db, "SELECT source_id FROM shots WHERE id = ?");
         SQLite::Statement update(db, "UPDATE shots SET source_id = ?1 WHERE id = ?2");
-        SQLite::Statement there(db, "SELECT 1 FROM sources WHERE id = ?");
+        // One that somebody took back meanwhile, with what was left in it, stays so.
+        SQLite::Statement there(
+            db,
+            "SELECT 1 FROM sources WHERE id = ?1 AND (state = 'whole' OR (state = 'removed' AND "
+            "NOT EXISTS(SELECT 1 FROM shots WHERE source_id = ?1)))");
         std::set<std::int64_t> touched;
         for (const ShotPlace& p : places) {
+            if (!touched.insert(p.source).second) continue;
             there.reset();
             there.bind(1, p.source);
             if (!there.executeStep())
                 throw StoreError(Fault::Conflict, {Says::ShotChanged, impl_->name()});
-            touched.insert({sourceOf(find, p.shot, impl_->name()), p.source});
+        }
+        there.reset();
+        for (const ShotPlace& p : places) {
+            touched.insert(sourceOf(find, p.shot, impl_->name()));
             put(update, p.shot, p.source);
         }
         settle(db, touched);

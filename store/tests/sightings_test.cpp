@@ -251,6 +251,17 @@ TEST_F(SessionsTest, AreRenamedSplitAndJoinedAndPutBack) {
     EXPECT_EQ(book.sessions().size(), 2u);
 }
 
+TEST_F(SessionsTest, WhatWasTakenBackElsewhereDoesNotComeBackWithAMove) {
+    Logbook book(path_);
+    const AddedShots import = book.addShots(file("a.csv"), carries(0, 10));
+    const std::vector<std::int64_t> moving{book.shots().front().id};
+    std::int64_t session = 0;
+    const auto places = book.moveShots(moving, session, "Other", "2026-11-25T12:00:00");
+    Logbook(path_).removeSource(import.source);
+    EXPECT_EQ(refusal([&] { book.putBack(places); }).fault(), Fault::Conflict);
+    EXPECT_EQ(book.shotCount(), 1u);
+}
+
 TEST_F(SessionsTest, ALiveDeviceGoesOnBesideWhatWasMoved) {
     Logbook book(path_);
     LiveConnection live{"monitor", "Live today", "2026-11-29T09:00:00Z"};

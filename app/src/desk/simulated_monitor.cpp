@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <QFileInfo>
 #include <QStandardPaths>
+#include <utility>
 
 namespace wedgeon {
 namespace {
@@ -29,9 +30,14 @@ SimulatedMonitor::SimulatedMonitor(QObject* parent) : QObject(parent) {
     connect(&process_, &QProcess::readyReadStandardOutput, this, &SimulatedMonitor::hear);
     connect(&process_, &QProcess::stateChanged, this, &SimulatedMonitor::changed);
     connect(&process_, &QProcess::finished, this, [this] {
+        kill_.stop();
+        if (const auto again = std::exchange(again_, std::nullopt)) return run(*again);
         if (std::exchange(wanted_, false))
             emit failed(tr("The simulated launch monitor has ended."));
     });
+    kill_.setSingleShot(true);
+    kill_.setInterval(endPatience_ms);
+    connect(&kill_, &QTimer::timeout, &process_, &QProcess::kill);
     connect(&process_, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
         if (error != QProcess::FailedToStart) return;
         wanted_ = false;
@@ -42,10 +48,19 @@ SimulatedMonitor::SimulatedMonitor(QObject* parent) : QObject(parent) {
 SimulatedMonitor::~SimulatedMonitor() {
     process_.disconnect(this);
     end();
+    if (isRunning() && !process_.waitForFinished(endPatience_ms)) process_.kill();
 }
 
 void SimulatedMonitor::start(bool faults) {
     end();
+    if (isRunning()) {
+        again_ = faults;
+    } else {
+        run(faults);
+    }
+}
+
+void SimulatedMonitor::run(bool faults) {
     const QString program = findProgram();
     if (program.isEmpty()) {
         emit failed(tr("The simulated launch monitor (wedgeon-monitor) is not installed."));
@@ -64,9 +79,10 @@ void SimulatedMonitor::start(bool faults) {
 
 void SimulatedMonitor::end() {
     wanted_ = false;
+    again_.reset();
     if (!isRunning()) return;
     process_.terminate();
-    if (!process_.waitForFinished(endPatience_ms)) process_.kill();
+    kill_.start();
 }
 
 void SimulatedMonitor::hear() {

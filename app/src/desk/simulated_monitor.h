@@ -5,6 +5,8 @@
 
 #include <QObject>
 #include <QProcess>
+#include <QTimer>
+#include <optional>
 
 namespace wedgeon {
 
@@ -29,10 +31,13 @@ signals:
 
 private:
     void hear();
+    void run(bool faults);
 
     QProcess process_;
+    QTimer kill_;  ///< one that does not end when it is asked to
     bool wanted_ = false;
     bool heard_ = false;
+    std::optional<bool> again_;  ///< as soon as the one before has ended; with faults or without
 };
 
 }  // namespace wedgeon

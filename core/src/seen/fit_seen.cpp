@@ -14,6 +14,7 @@
 #include <utility>
 #include <vector>
 
+#include "seen/likelihood.h"
 #include "shot/sole_factor.h"
 #include "wedgeon/error.h"
 #include "wedgeon/normal.h"
@@ -46,7 +47,7 @@ constexpr double runShare = 0.10, leastRun_m = 0.15;
 struct Means {
     Vector3d seen = Vector3d::Zero();
     double launch_rad = 0.0, attack_rad = 0.0;
-    double entry_m = 0.0, depth_m = 0.0;
+    double entry_m = 0.0, depth_m = 0.0, radius_m = 1.1;
 };
 
 class Fit {
@@ -136,6 +137,7 @@ std::optional<Means> Fit::meansAt(const SeenKind& kind, const VectorXd& x) const
         m.launch_rad = shot.strike.launch.angle_rad();
         m.attack_rad = shot.swing.delivery.attack_rad;
         m.depth_m = pass.depth_m + x[Depth];
+        m.radius_m = pass.radius_m;
         m.entry_m = pass.lowPoint_m - pass.ballForward_m -
                     std::sqrt(2.0 * pass.radius_m * std::max(m.depth_m, 0.0005));
         return m;
@@ -213,7 +215,7 @@ Fit::Kind Fit::kindAt(const SeenKind& kind) const {
     out.scatter(1, 1) += std::pow(runShare * run, 2) + leastRun_m * leastRun_m;
     const double grows = soleFactor(player, kind.declared);
     out.depthSd_m = scatter.of(Scatter::Depth) * grows;
-    const double steep = std::sqrt(1.1 / (2.0 * std::max(out.means.depth_m, 0.001)));
+    const double steep = std::sqrt(out.means.radius_m / (2.0 * std::max(out.means.depth_m, 0.001)));
     out.entrySd_m = std::hypot(scatter.of(Scatter::LowPoint) * grows, steep * out.depthSd_m);
     return out;
 }
@@ -221,11 +223,7 @@ Fit::Kind Fit::kindAt(const SeenKind& kind) const {
 void Fit::addClass(double mean, double variance, seeing::Between limits, const RowVectorXd& slope,
                    Sum& sum) const {
     const double sd = std::sqrt(variance);
-    const auto logShare = [&](double at) {
-        constexpr double slip = 0.002;
-        return std::log(slip + (1.0 - slip) * (normalShare((limits.to - at) / sd) -
-                                               normalShare((limits.from - at) / sd)));
-    };
+    const auto logShare = [&](double at) { return logBetween(at, sd, limits); };
     const double by = 0.05 * sd;
     const double here = logShare(mean), above = logShare(mean + by), below = logShare(mean - by);
     const double pull = (above - below) / (2.0 * by);

@@ -11,10 +11,10 @@
 #include <utility>
 #include <vector>
 
+#include "seen/likelihood.h"
 #include "simulate/swings.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/error.h"
-#include "wedgeon/normal.h"
 
 namespace wedgeon {
 namespace {
@@ -28,17 +28,8 @@ constexpr double curved = 0.03;
 /// How often the bounce that is named is the one; the others share the rest.
 constexpr double rightBounce = 0.7, nextBounce = 0.12, otherBounce = 0.03;
 constexpr double rightStrike = 0.85;
-/// So often something else is written down than happened, whatever it is.
-constexpr double slip = 0.002;
-
 /// A smaller share of the samples than this, and it is chance which ones come near.
 constexpr double fewestCounted = 1.0 / 120.0;
-
-/// Logarithm of the share of a normal around \p x that lies between two limits.
-double logBetween(double x, double sd, seeing::Between limits) {
-    const double share = normalShare((limits.to - x) / sd) - normalShare((limits.from - x) / sd);
-    return std::log(slip + (1.0 - slip) * std::max(share, 0.0));
-}
 
 double logNear(double seen, double is, double sd) {
     const double z = (seen - is) / sd;
