@@ -14,8 +14,13 @@ namespace {
 
 std::vector<store::LoggedShot> logged(const Academy& academy) {
     std::vector<store::LoggedShot> out;
-    for (const auto& r : academy.shots)
-        out.push_back({static_cast<std::int64_t>(out.size()) + 1, 1, r, {}, {}, {}});
+    for (const auto& r : academy.shots) {
+        store::LoggedShot shot;
+        shot.id = static_cast<std::int64_t>(out.size()) + 1;
+        shot.session = 1;
+        shot.record = r;
+        out.push_back(std::move(shot));
+    }
     return out;
 }
 

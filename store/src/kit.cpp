@@ -8,6 +8,8 @@
 
 #include "identities.h"
 #include "logbook_db.h"
+#include "player_rows.h"
+#include "row_changes.h"
 #include "wedgeon/error.h"
 
 namespace wedgeon::store {
@@ -85,78 +87,12 @@ std::int64_t playerId(SQLite::Database& db, const std::string& name) {
     return find.getColumn(0).getInt64();
 }
 
-void run(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> numbers,
-         const std::string& name = {}) {
-    SQLite::Statement s(db, sql);
-    int at = 1;
-    for (const std::int64_t v : numbers)
-        s.bind(at++, v);
-    if (s.getBindParameterCount() >= at) s.bind(at, name);
-    s.exec();
-}
-
-/// All that was \p from's is \p to's; \p from goes. Clubs of one name become one.
-void merge(SQLite::Database& db, std::int64_t from, std::int64_t to) {
-    run(db,
-        "INSERT OR IGNORE INTO clubs(player_id, name) SELECT ?2, name FROM clubs WHERE player_id = "
-        "?1",
-        {from, to});
-    constexpr const char* itsClub =
-        "(SELECT now.id FROM clubs AS now JOIN clubs AS was ON was.name = now.name WHERE "
-        "now.player_id = ?2 AND was.id = club_id)";
-    run(db,
-        (std::string("UPDATE shots SET club_id = ") + itsClub +
-         " WHERE player_id = ?1 AND club_id IS NOT NULL")
-            .c_str(),
-        {from, to});
-    run(db,
-        (std::string("UPDATE OR REPLACE club_names SET player_id = ?2, club_id = ") + itsClub +
-         " WHERE player_id = ?1")
-            .c_str(),
-        {from, to});
-    run(db,
-        (std::string("UPDATE wedges SET player_id = ?2, club_id = ") + itsClub +
-         " WHERE player_id = ?1")
-            .c_str(),
-        {from, to});
-    run(db, "UPDATE shots SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE sessions SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    rewriteParts(db, {from, to});
-    run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", {from});
-    run(db, "UPDATE OR IGNORE swing_sets SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM swing_sets WHERE player_id = ?1", {from});
-    run(db, "UPDATE player_names SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM clubs WHERE player_id = ?1", {from});
-    run(db, "DELETE FROM players WHERE id = ?1", {from});
-}
-
-/// The shots that call their player so are of somebody known by that name alone again.
-void split(SQLite::Database& db, std::int64_t player, const std::string& name) {
-    run(db, "DELETE FROM player_names WHERE player_id = ?1 AND name = ?2", {player}, name);
-    Identities who(db);
-    const std::int64_t own = who.player(Word(name));
-    SQLite::Statement find(db,
-                           "SELECT DISTINCT coalesce(wedge, '') FROM shots WHERE player_id = ? AND "
-                           "player = ?");
-    find.bind(1, player);
-    find.bind(2, name);
-    std::vector<std::string> clubs;
-    while (find.executeStep())
-        clubs.push_back(textAt(find, 0));
-    for (const std::string& club : clubs) {
-        SQLite::Statement move(db,
-                               "UPDATE shots SET player_id = ?1, club_id = ?2 WHERE player_id = ?3 "
-                               "AND player = ?4 AND coalesce(wedge, '') = ?5");
-        move.bind(1, own);
-        if (const auto id = who.club(own, Word(club))) move.bind(2, *id);
-        move.bind(3, player);
-        move.bind(4, name);
-        move.bind(5, club);
-        move.exec();
-    }
-    rewriteParts(db, {player, own});
+/// Another name of the player.
+void giveName(SQLite::Database& db, std::int64_t player, const std::string& name) {
+    SQLite::Statement put(db, "INSERT INTO player_names(player_id, name) VALUES(?1, ?2)");
+    put.bind(1, player);
+    put.bind(2, name);
+    put.exec();
 }
 
 std::vector<std::string> otherNamesOf(SQLite::Database& db, std::int64_t player) {
@@ -197,7 +133,7 @@ std::int64_t Kit::keepPlayer(const Player& player) {
         if (other.executeStep()) {
             const std::int64_t former = other.getColumn(0).getInt64();
             other.reset();
-            split(db, former, player.name);
+            splitPlayerRows(db, former, player.name);
         }
         SQLite::Statement put(db,
                               "INSERT INTO players(name, hand, note, kept) VALUES(?1, ?2, ?3, 1) "
@@ -234,7 +170,8 @@ void Kit::setOtherNames(const std::string& player, const std::vector<std::string
         const std::int64_t id = playerId(db, player);
         const std::vector<std::string> former = otherNamesOf(db, id);
         for (const std::string& name : former) {
-            if (std::find(names.begin(), names.end(), name) == names.end()) split(db, id, name);
+            if (std::find(names.begin(), names.end(), name) == names.end())
+                splitPlayerRows(db, id, name);
         }
         for (const std::string& name : names) {
             if (name == player || std::find(former.begin(), former.end(), name) != former.end())
@@ -246,13 +183,61 @@ void Kit::setOtherNames(const std::string& player, const std::vector<std::string
                 if (find.getColumn(1).getInt() != 0)
                     throw StoreError(Fault::Malformed, {Says::PlayerOfHisOwn, name});
                 find.reset();
-                merge(db, other, id);
+                mergePlayerRows(db, other, id);
             }
             SQLite::Statement taken(db, "SELECT 1 FROM player_names WHERE name = ?");
             taken.bind(1, name);
             if (taken.executeStep()) throw StoreError(Fault::Malformed, {Says::AnothersName, name});
-            run(db, "INSERT INTO player_names(player_id, name) VALUES(?1, ?2)", {id}, name);
+            giveName(db, id, name);
         }
+    });
+}
+
+RowChanges Kit::mergePlayers(const std::string& from, const std::string& into,
+                             const std::string& today) {
+    if (from == into) throw StoreError(Fault::Malformed, {Says::PlayerOfHisOwn, from});
+    LogbookAccess::Impl& book = LogbookAccess::of(logbook_);
+    return changed(book, [&](SQLite::Database& db) {
+        const std::int64_t to = playerId(db, into);
+        SQLite::Statement find(db, "SELECT id FROM players WHERE name = ?");
+        find.bind(1, from);
+        if (from.empty() || !find.executeStep())
+            throw StoreError(Fault::Malformed, {Says::NoSuchPlayer, from});
+        const std::int64_t other = find.getColumn(0).getInt64();
+        find.reset();
+        RowChanges out;
+        out.name = from;
+        SQLite::Statement sources(db, "SELECT DISTINCT source_id FROM parts WHERE player_id = ?");
+        sources.bind(1, other);
+        while (sources.executeStep())
+            out.sources.push_back(sources.getColumn(0).getInt64());
+        sources.reset();
+        // Clubs that others may come to refer to are not taken back.
+        makeItsClubs(db, other, to);
+        RowRecorder recorder(db, {"players", "player_names", "clubs", "club_names", "wedges",
+                                  "shots", "tunings", "tunings_in_use", "swing_sets"});
+        // Of two clubs of one name in the bag, the one stays that was his.
+        SQLite::Statement end(db,
+                              "UPDATE wedges SET until = ?1 WHERE player_id = ?2 AND until = '' "
+                              "AND name IN (SELECT name FROM wedges WHERE player_id = ?3 AND until "
+                              "= '')");
+        end.bind(1, today);
+        end.bind(2, other);
+        end.bind(3, to);
+        end.exec();
+        SQLite::Statement notes(
+            db,
+            "UPDATE players SET note = players.note || CASE WHEN players.note <> '' AND was.note "
+            "<> '' THEN "
+            "char(10) ELSE '' END || was.note FROM players AS was WHERE players.id = ?1 AND was.id "
+            "= ?2 AND was.note <> ''");
+        notes.bind(1, to);
+        notes.bind(2, other);
+        notes.exec();
+        mergePlayerRows(db, other, to);
+        giveName(db, to, from);
+        out.rows = recorder.changes();
+        return out;
     });
 }
 

@@ -116,9 +116,9 @@ KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>())
         // One view of the file for all questions.
         SQLite::Transaction snapshot(db);
         impl_->newest = number(db, "SELECT coalesce(max(id), 0) FROM shots", {});
-        SQLite::Statement others(db, "SELECT id FROM sources WHERE state <> 'whole'");
-        while (others.executeStep())
-            impl_->notShown.push_back(others.getColumn(0).getInt64());
+        SQLite::Statement hidden(db, "SELECT id FROM sources WHERE state <> 'whole'");
+        while (hidden.executeStep())
+            impl_->notShown.push_back(hidden.getColumn(0).getInt64());
         std::map<std::int64_t, int> versions;  // of the whole sources
         SQLite::Statement sources(db, "SELECT id, hash_version FROM sources WHERE state = 'whole'");
         while (sources.executeStep()) {
@@ -133,13 +133,19 @@ KnownShots::KnownShots(const Logbook& logbook) : impl_(std::make_unique<Impl>())
                 impl_->hashes[its->second].push_back(
                     {all.getColumn(1).getInt64(), all.getColumn(0).getInt64()});
         }
-        // A paced run goes out with an export as the release, and comes back as it.
-        SQLite::Statement paced(db, selectShot() + " AND paced_m IS NOT NULL");
+        // A paced run goes out with an export as the release, and comes back as it; so does whose
+        // the shot is now.
         WordPool words;
-        while (paced.executeStep()) {
-            const int version = paced.getColumn(5).getInt();
-            if (version >= 1 && version <= hashVersion)
-                impl_->hashes[version].push_back({hashOf(shotAt(paced, words).record, version), 0});
+        for (const char* which : {" AND paced_m IS NOT NULL", " AND player_in_file IS NOT NULL"}) {
+            SQLite::Statement others(db, selectShot() + which);
+            while (others.executeStep()) {
+                const int version = others.getColumn(5).getInt();
+                if (version < 1 || version > hashVersion) continue;
+                const LoggedShot shot = shotAt(others, words);
+                impl_->hashes[version].push_back({hashInFile(shot, version), 0});
+                if (shot.playerInFile)
+                    impl_->hashes[version].push_back({hashOf(shot.record, version), 0});
+            }
         }
     });
     for (auto& [version, all] : impl_->hashes)

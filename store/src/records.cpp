@@ -4,6 +4,7 @@
 #include "wedgeon/store/records.h"
 
 #include <algorithm>
+#include <iterator>
 
 #include "wedgeon/store/swing_sets.h"
 
@@ -44,6 +45,20 @@ std::vector<std::string> Records::otherNamesOf(const std::string& player) const 
     for (const auto& [other, own] : otherNames) {
         if (own == player) out.push_back(other);
     }
+    return out;
+}
+
+std::vector<Attachment> Records::attachmentsOf(std::int64_t shot) const {
+    std::vector<Attachment> out;
+    std::copy_if(attachments.begin(), attachments.end(), std::back_inserter(out),
+                 [&](const Attachment& a) { return shot != 0 && a.shot == shot; });
+    return out;
+}
+
+std::vector<Attachment> Records::attachmentsOf(const std::string& recipe) const {
+    std::vector<Attachment> out;
+    std::copy_if(attachments.begin(), attachments.end(), std::back_inserter(out),
+                 [&](const Attachment& a) { return !recipe.empty() && a.recipe == recipe; });
     return out;
 }
 
@@ -104,6 +119,7 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
     out->grounds = kit.grounds();
     out->recipes = Recipes(logbook).all();
     out->situations = Situations(logbook).all();
+    out->attachments = Attachments(logbook).all();
     const Tunings tunings(logbook);
     for (const std::string& player : tunings.players()) {
         auto& its = out->tunings[player] = tunings.of(player);

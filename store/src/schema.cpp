@@ -309,6 +309,24 @@ constexpr const char* eighth = R"(
 ALTER TABLE shots ADD COLUMN seen TEXT;
 )";
 
+/// A shot that was given to another player keeps how its file calls its own, by which it is known
+/// when it comes again. Pictures and clips of shots and recipes are files beside the logbook, named
+/// by their content.
+constexpr const char* ninth = R"(
+ALTER TABLE shots ADD COLUMN player_in_file TEXT;
+CREATE INDEX given_shots ON shots(id) WHERE player_in_file IS NOT NULL;
+CREATE TABLE attachments(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  shot_id INTEGER REFERENCES shots(id) ON DELETE CASCADE,
+  recipe TEXT,
+  content TEXT NOT NULL,
+  name TEXT NOT NULL,
+  bytes INTEGER NOT NULL,
+  added TEXT NOT NULL,
+  CHECK((shot_id IS NULL) <> (recipe IS NULL)));
+CREATE INDEX attachments_by_shot ON attachments(shot_id) WHERE shot_id IS NOT NULL;
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -339,8 +357,8 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 8> steps{first, second, third,   fourth,
-                                                  fifth, sixth,  seventh, eighth};
+    static const std::array<std::string, 9> steps{first, second,  third,  fourth, fifth,
+                                                  sixth, seventh, eighth, ninth};
     return steps;
 }
 

@@ -96,7 +96,8 @@ ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words) {
 
 const std::string& selectShot() {
     static const std::string sql =
-        "SELECT shots.id, session_id, reason, paced_m, row_hash, hash_version, arrived, " +
+        "SELECT shots.id, session_id, reason, paced_m, row_hash, hash_version, arrived, "
+        "player_in_file, " +
         columnList() +
         " FROM shots CROSS JOIN sources ON sources.id = source_id LEFT JOIN set_asides ON shot_id "
         "= shots.id WHERE state = 'whole'";
@@ -108,15 +109,24 @@ const std::string& selectSource() {
     return sql;
 }
 
+std::int64_t hashInFile(const LoggedShot& shot, int version) {
+    if (!shot.playerInFile) return hashOf(shot.record, version);
+    ShotRecord inFile = shot.record;
+    inFile.labels[static_cast<std::size_t>(Label::Player)] = *shot.playerInFile;
+    return hashOf(inFile, version);
+}
+
 LoggedShot shotAt(SQLite::Statement& row, WordPool& words) {
     LoggedShot shot;
     shot.id = row.getColumn(0).getInt64();
     shot.session = row.getColumn(1).getInt64();
     shot.setAside = words.of(labelCount, viewAt(row, 2));
-    shot.record = recordAt(row, 7, words);
+    shot.record = recordAt(row, 8, words);
+    if (!row.isColumnNull(7))
+        shot.playerInFile = words.of(static_cast<std::size_t>(Label::Player), viewAt(row, 7));
     // Hashes of before version 2 do not tell: they were taken of values that SQLite changed.
-    shot.damaged = row.getColumn(5).getInt() == hashVersion &&
-                   hashOf(shot.record) != row.getColumn(4).getInt64();
+    shot.damaged =
+        row.getColumn(5).getInt() == hashVersion && hashInFile(shot) != row.getColumn(4).getInt64();
     if (shot.record[Label::Time].empty()) shot.record[Label::Time] = textAt(row, 6);
     const double paced_m = numberAt(row, 3);
     if (!std::isnan(paced_m)) shot = withPaced(std::move(shot), paced_m);

@@ -7,6 +7,7 @@
 
 #include "identities.h"
 #include "logbook_db.h"
+#include "shot_hash.h"
 
 namespace wedgeon::store {
 
@@ -30,6 +31,8 @@ ShotRecord recordAt(SQLite::Statement& row, int at, WordPool& words);
 const std::string& selectShot();
 /// Of one source (?1); an order may follow.
 const std::string& selectSource();
+/// Of the shot as its file has it, whoever's it is now.
+std::int64_t hashInFile(const LoggedShot& shot, int version = hashVersion);
 /// The row that selectShot gives; dismissals are left out.
 LoggedShot shotAt(SQLite::Statement& row, WordPool& words);
 

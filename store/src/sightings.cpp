@@ -129,6 +129,24 @@ std::optional<Sighting> findSighting(const ShotRecord& record) {
     }
 }
 
+std::optional<double> findSeen(const Sighting& seen, Quantity quantity) {
+    switch (quantity) {
+        case Quantity::Carry:
+            return seen.landed_m;
+        case Quantity::Total:
+            return seen.rest_m;
+        case Quantity::Release:
+            return seen.landed_m && seen.rest_m ? std::optional(*seen.rest_m - *seen.landed_m)
+                                                : std::nullopt;
+        case Quantity::Side:
+            return seen.restSide_m;
+        case Quantity::Apex:
+            return seen.apex_m;
+        default:
+            return std::nullopt;
+    }
+}
+
 Recipe findSetUp(const ShotRecord& record, const PlayerModel& player) {
     Recipe out;
     if (const auto declared = findDeclared(record)) out = declared->recipe;

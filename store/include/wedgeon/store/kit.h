@@ -69,6 +69,11 @@ public:
     /// come; under one that is left out they are not any more. \throws StoreError Malformed for a
     /// name that another kept player has.
     void setOtherNames(const std::string& player, const std::vector<std::string>& names);
+    /// The first one's shots, clubs, tunings and names are the second one's, as are those that come
+    /// under his name; the second one's hand, tuning in use and swings stay, where he has them. Of
+    /// two clubs of one name in the bag the first one's leaves it on \p today (ISO 8601).
+    RowChanges mergePlayers(const std::string& from, const std::string& into,
+                            const std::string& today);
     /// Every other name, with the player's own.
     std::map<std::string, std::string> allOtherNames() const;
 

@@ -42,6 +42,8 @@ struct LoggedShot {
     /// The run as somebody paced it, where the device did not measure it; it stands in
     /// record[Release] too.
     std::optional<double> paced_m;
+    /// How its file calls the player, where the shot was given to another.
+    std::optional<Word> playerInFile;
     /// It does not read as it was written: its page was damaged on the disk.
     bool damaged = false;
 };
@@ -84,6 +86,15 @@ struct LiveArrival {
     std::string arrived;  ///< local time; stands for the shot's own where the device says none
 };
 
+/// What a change of many rows has changed, so that it can be taken back.
+struct RowChanges {
+    std::string rows;                   ///< SQLite's own form of a set of changes
+    std::vector<std::int64_t> sources;  ///< whose shots it touched
+    bool ofShots = false;               ///< something was said of shots
+    /// Shots that came under this name since are its player's own again; empty for none.
+    std::string name;
+};
+
 /// A backup as one chooses it.
 struct BackupInfo {
     std::filesystem::path path;
@@ -98,7 +109,7 @@ struct LogbookSummary {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 8;
+    static constexpr int schemaVersion = 9;
 
     enum class Access { ReadWrite, ReadOnly };
 
@@ -157,6 +168,13 @@ public:
                                      const std::string& title, const std::string& time);
     /// As they were. \throws StoreError Conflict when one is not there any more.
     void putBack(std::span<const ShotPlace> places);
+
+    /// Makes shots another player's. What is the same shot when it comes again stays so.
+    /// \throws StoreError Conflict when one is not there any more.
+    RowChanges giveShots(std::span<const std::int64_t> shots, const std::string& player);
+    /// Makes a change of many rows undone. \throws StoreError Conflict when one of them was changed
+    /// since; nothing is changed then.
+    void takeBack(const RowChanges& changes);
 
     /// A shot that was seen by eye, into \p session where that is of the shot's day, else into the
     /// newest one of that day, else into a new one with the source's title; it shows at once. \p

@@ -160,6 +160,7 @@ enum class Says {
     LogbookCloses,
     AsTold,        ///< %1: said already by whoever met it
     ShotChanged,   ///< elsewhere
+    RowsChanged,   ///< since; in %1
     PacedOutside,  ///< %1 to %2 m
     WordMeasured,  ///< %1: label
 
@@ -173,6 +174,10 @@ enum class Says {
     NoSuchPlayer,      ///< %1
     PlayerOfHisOwn,    ///< %1
     AnothersName,      ///< %1
+
+    // Pictures and clips.
+    AttachmentForm,
+    AttachmentNotCopied,  ///< %1; %2: what the system says
 
     // The live protocol.
     LineTooLong,  ///< %1 KiB

@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "wedgeon/store/attachments.h"
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
@@ -27,6 +28,7 @@ struct Records {
     std::vector<KeptGround> grounds;
     std::vector<NamedRecipe> recipes;
     std::vector<Situation> situations;
+    std::vector<Attachment> attachments;
     std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
     std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
     std::shared_ptr<const Players> everyone = std::make_shared<Players>();  ///< never null
@@ -36,6 +38,9 @@ struct Records {
     const Player* findPlayer(const std::string& name) const;
     /// The others by which files call him, by name.
     std::vector<std::string> otherNamesOf(const std::string& player) const;
+    /// Of a shot, or of a recipe by its name, in the order in which they were added.
+    std::vector<Attachment> attachmentsOf(std::int64_t shot) const;
+    std::vector<Attachment> attachmentsOf(const std::string& recipe) const;
     /// By loft; with those that have left the bag when \p former.
     std::vector<KitWedge> wedgesOf(const std::string& player, bool former = false) const;
     /// The one in use; nullptr for the priors.

@@ -22,6 +22,9 @@ Sighting parseSighting(std::string_view json);
 /// read.
 std::optional<Sighting> findSighting(const ShotRecord& record);
 
+/// A quantity as it was seen, where it was: carry, release, total, side of the rest, apex.
+std::optional<double> findSeen(const Sighting& seen, Quantity quantity);
+
 /// The set-up that a seen shot is held against: as it was declared, else an ordinary one; with the
 /// speed of its swing where that was tuned.
 Recipe findSetUp(const ShotRecord& record, const PlayerModel& player);
