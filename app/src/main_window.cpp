@@ -81,6 +81,7 @@ MainWindow::MainWindow(Desk& desk, QWidget* parent) : QMainWindow(parent), desk_
     connect(imports_, &ImportFlow::imported, this, [this] { showView(watchKey); });
     followSaver();
     followSimulated();
+    followAttacher();
     showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
 }
 
@@ -420,6 +421,40 @@ void MainWindow::followSimulated() {
     });
 }
 
+void MainWindow::followAttacher() {
+    Attacher& attacher = desk_.attacher();
+    connect(&attacher, &Attacher::progress, this, [this](const QString& name, double share) {
+        if (share == 0.0)
+            notice_->showProgress(tr("Copying %1 beside the logbook…").arg(name),
+                                  [this] { desk_.attacher().cancel(); });
+        notice_->setProgress(share);
+    });
+    connect(&attacher, &Attacher::finished, this,
+            [this](int attached, const Attacher::Subject& subject, const QStringList& refused,
+                   const QStringList& tooLarge) {
+                if (refused.isEmpty()) {
+                    notice_->showResult(
+                        attached == 0
+                            ? tr("Nothing was attached.")
+                            : tr("%n picture(s) or clip(s) attached to %1.", nullptr, attached)
+                                  .arg(subject.called));
+                    return;
+                }
+                const QString why = tr("Not attached: %1.").arg(refused.join(QStringLiteral("; ")));
+                if (tooLarge.isEmpty()) return notice_->showError(why);
+                notice_->showResult(why, tr("Change the limit…"), [this, subject, tooLarge] {
+                    bool chosen = false;
+                    const int most = QInputDialog::getInt(
+                        this, tr("Pictures and clips"),
+                        tr("Files up to so many MB are copied beside the logbook:"),
+                        Attacher::most_MB(), 1, 1'000'000, 100, &chosen);
+                    if (!chosen) return;
+                    Attacher::setMost_MB(most);
+                    desk_.attacher().attach(subject, tooLarge);
+                });
+            });
+}
+
 void MainWindow::listenTo(quint16 port) {
     showView(watchKey);
     desk_.link().listen(port);
@@ -518,10 +553,16 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    QStringList paths;
-    for (const QUrl& url : event->mimeData()->urls())
-        paths << url.toLocalFile();
-    openFiles(paths);
+    QStringList others, pictures;
+    for (const QUrl& url : event->mimeData()->urls()) {
+        const QString path = url.toLocalFile();
+        (Attacher::isOne(path) ? pictures : others) << path;
+    }
+    if (!others.isEmpty()) openFiles(others);
+    if (pictures.isEmpty() || shownView()->opensPictures(pictures)) return;
+    for (View* view : std::as_const(views_)) {
+        if (view->opensPictures(pictures)) return;
+    }
 }
 
 }  // namespace wedgeon

@@ -74,6 +74,7 @@ private:
     void saveShots();
     void followSaver();
     void followSimulated();
+    void followAttacher();
     void print();
     void save() const;
 

@@ -237,7 +237,7 @@ TEST_F(ReadTest, AFullLineIsDrawnAndPlannedWithoutALongTurn) {
         window_->desk.bench().edit(next, QStringLiteral("a full line"));
         this->line()->repaint();
         least_ms = std::min(least_ms, worked_ms() - before);
-        next.read.line.flag_m -= 0.5;
+        *next.read.line.flag_m -= 0.5;
     }
     EXPECT_LT(least_ms, patience(120));
     QTest::qWait(100);

@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QToolButton>
 
+#include "hand_monitor.h"
 #include "text/seen_words.h"
 #include "wedgeon/store/logbook.h"
 #include "wedgeon/store/sightings.h"
@@ -68,6 +69,16 @@ protected:
         QTest::keyClicks(QApplication::focusWidget(), words);
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
     }
+    /// As a device reads the club.
+    static store::ShotRecord delivered(const Delivery& d) {
+        store::ShotRecord r;
+        r[store::Quantity::ClubSpeed] = d.clubSpeed_mps;
+        r[store::Quantity::AttackAngle] = d.attack_rad;
+        r[store::Quantity::DynamicLoft] = d.dynamicLoft_rad;
+        r[store::Quantity::FaceAngle] = d.faceAngle_rad;
+        r[store::Quantity::ClubPath] = d.path_rad;
+        return r;
+    }
     std::vector<store::LoggedShot> logged() {
         settle();
         return store::Logbook(logbookPath().toStdString(), store::Logbook::Access::ReadOnly)
@@ -103,6 +114,43 @@ TEST_F(SeenTest, FiveShotsByKeyboardAlone) {
     EXPECT_TRUE(panel.contains(QStringLiteral("By eye: landed at 35\u00A0m, rests at 44\u00A0m")))
         << panel.toStdString();
     EXPECT_TRUE(panel.contains(QStringLiteral("±"))) << panel.toStdString();
+}
+
+TEST_F(SeenTest, WhatWasSeenIsFoundByItsNumbersAndExplainedAsAGroup) {
+    window_->showView(QStringLiteral("watch"));
+    QTest::keyClick(window_.get(), Qt::Key_N);
+    for (int i = 0; i < 12; ++i)
+        type(QStringLiteral("%1 %2 2b clean").arg(28 + i).arg(31 + i));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return logged().size() == 12; }, patience(20000)));
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
+    auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+    const auto shownBy = [&](const QString& words) {
+        filter->setText(words);
+        return list()->model()->rowCount();
+    };
+    EXPECT_EQ(shownBy(QStringLiteral("carry>33")), 6);
+    EXPECT_EQ(shownBy(QStringLiteral("release=3")), 12);
+    EXPECT_EQ(shownBy(QStringLiteral("total<=33 -carry=29")), 2);
+    EXPECT_EQ(shownBy(QStringLiteral("spin>0")), 0);
+    filter->clear();
+    // So many are weighed in a thread: A is there at once, what it had a moment later.
+    action(QStringLiteral("Take the shown shots as A"))->trigger();
+    filter->setText(QStringLiteral("carry>33"));
+    action(QStringLiteral("Take the shown shots as B"))->trigger();
+    EXPECT_TRUE(window_->desk.comparison().isWorking());
+    window_->showView(QStringLiteral("explain"));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return window_->desk.comparison().isComplete(); }, patience(20000)));
+    EXPECT_TRUE(QTest::qWaitFor(
+        [&] { return copied().contains(QStringLiteral("A is 12 shots, B is 6 shots (carry>33)")); },
+        patience(10000)))
+        << copied().toStdString();
+    EXPECT_NEAR(window_->desk.comparison()
+                    .side(Comparison::A)
+                    ->measured(Track::Carry)
+                    .value_or(MeasuredMean{})
+                    .mean,
+                33.5, 1e-9);
 }
 
 TEST_F(SeenTest, AShotIsTakenBackAndPutBack) {
@@ -189,17 +237,76 @@ TEST_F(SeenTest, OneChangeAndBack) {
     EXPECT_EQ(said("changeWords"), QString());
 }
 
+TEST_F(SeenTest, ALessonByEyeThenLiveThenOneChange) {
+    window_->showView(QStringLiteral("watch"));
+    QTest::keyClick(window_.get(), Qt::Key_N);
+    for (const char* words :
+         {"34 41 2b head clean", "33 39 2b", "35 41 head", "34 40 2b clean", "33 40 2b clean"})
+        type(QString::fromUtf8(words));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return logged().size() == 5; }, patience(10000)));
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
+
+    HandMonitor monitor;
+    window_->desk.link().listen(monitor.serverPort());
+    ASSERT_TRUE(QTest::qWaitFor([&] { return monitor.heard("hello"); }, patience(5000)));
+    int number = 0;
+    const Delivery usual = window_->desk.bench().state().predictor().shot(Recipe{}).swing.delivery;
+    const auto hit = [&](double carry_m, double landing_deg) {
+        store::ShotRecord shot = delivered(usual);
+        shot[store::Label::Player] = "Runa Vale";
+        shot[store::Label::Wedge] = "54 mid";
+        shot[store::Label::Swing] = "rib-high";
+        shot[store::Quantity::Carry] = carry_m;
+        shot[store::Quantity::LandingAngle] = radFromDeg(landing_deg);
+        const std::string id = std::to_string(++number);
+        monitor.say(store::liveShot(id, shot));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return monitor.acknowledged(id); }, patience(5000)));
+        settle();
+    };
+    const auto sentence = [&] { return copied(); };
+    const auto says = [&](double carry_m) {
+        return QTest::qWaitFor(
+            [&] {
+                return sentence().contains(
+                    QStringLiteral("%1.0\u00A0m").arg(static_cast<int>(carry_m)));
+            },
+            patience(5000));
+    };
+    hit(40, 44);
+    hit(41, 45);
+    EXPECT_TRUE(says(41)) << sentence().toStdString();  // it follows
+    QTest::keyClick(list(), Qt::Key_Down);
+    hit(42, 43);
+    EXPECT_TRUE(says(40)) << sentence().toStdString();  // the chosen one stays
+    QTest::keyClick(list(), Qt::Key_F);
+    EXPECT_TRUE(says(42)) << sentence().toStdString();
+    hit(41, 44);
+    EXPECT_TRUE(says(41)) << sentence().toStdString();
+
+    QTest::keyClick(list(), Qt::Key_C);
+    BenchState next = window_->desk.bench().state();
+    ASSERT_EQ(next.recipes.size(), 2u) << notice().toStdString();
+    next.recipe().lean_rad += 0.1;
+    window_->desk.bench().edit(next, QStringLiteral("lean"));
+    QTest::keyClick(window_.get(), Qt::Key_Return, Qt::ControlModifier);
+    for (const double carry_m : {44.0, 45.0, 46.0})
+        hit(carry_m, 38);
+    const QString words = said("changeWords");
+    EXPECT_TRUE(words.startsWith(QStringLiteral("3 shots since the change: ")))
+        << words.toStdString();
+    // 45 against the mean of 40, 41, 42 and 41; 38 against that of 44, 45, 43 and 44.
+    EXPECT_NEAR(numberAfter(words, QStringLiteral("carry")), 4.0, 0.06) << words.toStdString();
+    EXPECT_NEAR(numberAfter(words, QStringLiteral("landing")), 6.0, 0.06) << words.toStdString();
+    EXPECT_TRUE(words.contains(QStringLiteral("flatter"))) << words.toStdString();
+    EXPECT_EQ(logged().size(), 12u);
+}
+
 TEST_F(SeenTest, AMeasuredShotWithoutADeclaredSetUpGivesTheLikeliest) {
     Recipe hit;
     hit.lean_rad = radFromDeg(9);
     hit.ballForward_m = -0.02;
     const Delivery d = window_->desk.bench().state().predictor().shot(hit).swing.delivery;
-    store::ShotRecord r;
-    r[store::Quantity::ClubSpeed] = d.clubSpeed_mps;
-    r[store::Quantity::AttackAngle] = d.attack_rad;
-    r[store::Quantity::DynamicLoft] = d.dynamicLoft_rad;
-    r[store::Quantity::FaceAngle] = d.faceAngle_rad;
-    r[store::Quantity::ClubPath] = d.path_rad;
+    store::ShotRecord r = delivered(d);
     r[store::Quantity::Carry] = 40;
     openRecords({r});
     QTest::keyClick(list(), Qt::Key_C);

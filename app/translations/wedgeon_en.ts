@@ -22,6 +22,16 @@
     </message>
 </context>
 <context>
+    <name>wedgeon::AttachmentStrip</name>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n more</numerusform>
+            <numerusform>%n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>wedgeon::ImportFlow</name>
     <message numerus="yes">
         <source> %n cell(s) or row(s) were not taken.</source>
@@ -67,6 +77,13 @@
             <numerusform>%n pages were printed.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n picture(s) or clip(s) attached to %1.</source>
+        <translation>
+            <numerusform>%n picture or clip attached to %1.</numerusform>
+            <numerusform>%n pictures or clips attached to %1.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>wedgeon::RefusalsDialog</name>
@@ -105,6 +122,23 @@
         <translation>
             <numerusform>One recipe from %1 is among yours now.</numerusform>
             <numerusform>%n recipes from %1 are among yours now.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::ShotLog</name>
+    <message numerus="yes">
+        <source>The logbook was copied, but %n of its pictures and clips were not there to copy.</source>
+        <translation>
+            <numerusform>The logbook was copied, but %n of its pictures and clips was not there to copy.</numerusform>
+            <numerusform>The logbook was copied, but %n of its pictures and clips were not there to copy.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>attach %n picture(s) or clip(s)</source>
+        <translation>
+            <numerusform>attach %n picture or clip</numerusform>
+            <numerusform>attach %n pictures or clips</numerusform>
         </translation>
     </message>
 </context>

@@ -8,13 +8,13 @@
 
 namespace wedgeon {
 
-ComparedShots::ComparedShots(const WatchedShots& shots, int row, const store::Fallback& fallback)
+ComparedShots::ComparedShots(const WatchedShots& shots, int row)
     : name_(WatchedShots::tr("shot %1").arg(shots.numberAt(row))) {
-    members_.push_back({shots.recordAt(row), watch(shots.recordAt(row), fallback)});
+    members_.push_back({shots.loggedAt(row).id, shots.recordAt(row), {}});
 }
 
 ComparedShots::ComparedShots(const WatchedShots& shots, const ShownShots& shown,
-                             const QString& words, const store::Fallback& fallback)
+                             const QString& words)
     : group_(true) {
     std::vector<int> rows;
     for (int i = shown.rowCount(); i-- > 0;) {
@@ -24,18 +24,32 @@ ComparedShots::ComparedShots(const WatchedShots& shots, const ShownShots& shown,
     const std::size_t all = rows.size();
     const std::size_t kept = std::min(all, mostShots);
     for (std::size_t i = 0; i < kept; ++i) {
-        const store::ShotRecord& record = shots.recordAt(rows[i * all / kept]);
-        members_.push_back({record, watch(record, fallback)});
-        // Only one of them is drawn; the paths of all would be kept for nothing.
+        const int row = rows[i * all / kept];
+        members_.push_back({shots.loggedAt(row).id, shots.recordAt(row), {}});
     }
     name_ = text::shots(static_cast<qsizetype>(all)) +
             (words.trimmed().isEmpty() ? QString() : QStringLiteral(" (%1)").arg(words.trimmed()));
     if (kept < all) name_ += WatchedShots::tr(", %1 of them compared").arg(kept);
 }
 
-void ComparedShots::watchAgain(const store::Fallback& fallback) {
+std::vector<std::int64_t> ComparedShots::shotIds() const {
+    std::vector<std::int64_t> out;
+    for (const Member& m : members_)
+        out.push_back(m.id);
+    return out;
+}
+
+void ComparedShots::watchAll(const store::Fallback& fallback) {
     for (Member& m : members_)
         m.watched = watch(m.record, fallback);
+    watched_ = true;
+}
+
+bool ComparedShots::takesLong() const {
+    constexpr std::ptrdiff_t few = 10;
+    return std::count_if(members_.begin(), members_.end(), [](const Member& m) {
+               return !m.record[store::Label::Seen].empty();
+           }) > few;
 }
 
 template <class ValueOf>

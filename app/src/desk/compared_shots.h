@@ -22,17 +22,20 @@ public:
     /// More of a group are not kept; they are taken evenly from all of it.
     static constexpr std::size_t mostShots = 150;
 
-    ComparedShots(const WatchedShots& shots, int row, const store::Fallback& fallback);
+    ComparedShots(const WatchedShots& shots, int row);
     /// The counted ones of what is shown. \p words: the filter, for the name.
-    ComparedShots(const WatchedShots& shots, const ShownShots& shown, const QString& words,
-                  const store::Fallback& fallback);
+    ComparedShots(const WatchedShots& shots, const ShownShots& shown, const QString& words);
 
     bool isGroup() const { return group_; }
     bool isEmpty() const { return members_.empty(); }
     /// "shot 63", "12 shots (lob)".
     const QString& name() const { return name_; }
-    /// The strip's givens changed, which fill what the shots do not say.
-    void watchAgain(const store::Fallback& fallback);
+    /// Predicts them with what fills what the shots do not say. Many that were seen by eye take
+    /// half a second.
+    void watchAll(const store::Fallback& fallback);
+    /// Nothing but the name tells before.
+    bool isWatched() const { return watched_; }
+    bool takesLong() const;
 
     std::optional<MeasuredMean> measured(Track track) const;
     std::optional<MeasuredMean> measured(store::Quantity quantity) const;
@@ -41,6 +44,8 @@ public:
     std::optional<MeasuredMean> unexplained(Track track) const;
     /// Of the members whose club was measured.
     std::vector<ShotCauses> causes() const;
+    /// The logbook's ids of the members.
+    std::vector<std::int64_t> shotIds() const;
     /// The one that is drawn: of a group the one whose carry is in the middle; null for none.
     const WatchedShot* typical() const;
     /// Where the members came to rest as measured, along and to the right [m].
@@ -48,13 +53,14 @@ public:
 
 private:
     struct Member {
+        std::int64_t id = 0;
         store::ShotRecord record;
         WatchedShot watched;
     };
     template <class ValueOf>
     std::optional<MeasuredMean> meanOf(const ValueOf& valueOf) const;
 
-    bool group_ = false;
+    bool group_ = false, watched_ = false;
     QString name_;
     std::vector<Member> members_;
 };

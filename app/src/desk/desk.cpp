@@ -32,7 +32,8 @@ Desk::Desk(const QString& logbook, const Clock& clock)
       shown_(shots_),
       comparison_(shots_, shown_, bench_),
       oneChange_(shots_, bench_),
-      import_(log_) {
+      import_(log_),
+      attacher_(log_) {
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);
     connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });
@@ -218,6 +219,16 @@ void Desk::setSwings(const std::string& player, std::shared_ptr<const SwingSet> 
     if (next.player.name == player) next.player.swings = swings;
     bench_.undoStack().beginMacro(what);
     log_.setSwings(player, std::move(swings), what);
+    if (next != bench_.state()) bench_.edit(next, what);
+    bench_.undoStack().endMacro();
+}
+
+void Desk::mergePlayers(const std::string& from, const std::string& into) {
+    const QString what = tr("%1 is %2").arg(text::fromUtf8(from), text::fromUtf8(into));
+    BenchState next = bench_.state();
+    if (next.player.name == from) next.player = log_.records().modelOf(into);
+    bench_.undoStack().beginMacro(what);
+    log_.mergePlayers(from, into);
     if (next != bench_.state()) bench_.edit(next, what);
     bench_.undoStack().endMacro();
 }

@@ -7,6 +7,7 @@
 #include <QObject>
 #include <QTimer>
 
+#include "desk/attacher.h"
 #include "desk/clock.h"
 #include "desk/comparison.h"
 #include "desk/hit_list.h"
@@ -42,6 +43,7 @@ public:
     HitList& wanted() { return wanted_; }
     OneChange& oneChange() { return oneChange_; }
     ImportJob& import() { return import_; }
+    Attacher& attacher() { return attacher_; }
     Tuner& tuner() { return tuner_; }
     Planner& planner() { return planner_; }
     LadderMaker& ladder() { return ladder_; }
@@ -58,6 +60,9 @@ public:
     bool useTuning(const QString& player, std::int64_t id);
     /// The player's swings in the logbook and on the bench: one undo step.
     void setSwings(const std::string& player, std::shared_ptr<const SwingSet> swings);
+    /// Two players are one, under the second one's name: in the logbook, and on the bench where the
+    /// first one stands there. One undo step.
+    void mergePlayers(const std::string& from, const std::string& into);
     /// A shot that was seen by eye, with the bench's set-up declared and what stands in the strip;
     /// into the session that is shown where that is today's. An undo step.
     void addSeen(const Sighting& seen, const QString& strike, const QString& swing);
@@ -106,6 +111,7 @@ private:
     HitList wanted_;
     OneChange oneChange_;
     ImportJob import_;
+    Attacher attacher_;
     Tuner tuner_;
     Planner planner_;
     LadderMaker ladder_;

@@ -7,9 +7,11 @@
 #include <QLocale>
 #include <QStringList>
 #include <algorithm>
+#include <cmath>
 #include <limits>
 
 #include "text/quantities.h"
+#include "wedgeon/store/sightings.h"
 
 namespace wedgeon {
 namespace {
@@ -179,7 +181,13 @@ bool ShotFilter::accepts(const store::LoggedShot& shot, std::string_view words,
                             .contains(QString::fromStdString(t.words));
                 break;
             case Term::Kind::Range: {
-                const double v = shot.record[t.quantity];
+                double v = shot.record[t.quantity];
+                if (std::isnan(v)) {
+                    const auto sighting = store::findSighting(shot.record);
+                    const auto seen =
+                        sighting ? store::findSeen(*sighting, t.quantity) : std::optional<double>();
+                    if (seen) v = *seen;
+                }
                 holds = v >= t.low && v <= t.high;  // never for one that was not measured
                 break;
             }

@@ -39,6 +39,17 @@ ShotLog::ShotLog(const QString& path, QUndoStack& undo, const Clock& clock, QObj
       undo_(undo),
       clock_(clock),
       records_(std::make_shared<store::Records>()),
+      copier_(
+          [](const Copying& c) {
+              const std::size_t missing =
+                  store::Attachments::copyTo(c.from.toStdString(), c.to.toStdString(), c.which);
+              return missing == 0 ? QString()
+                                  : tr("The logbook was copied, but %n of its pictures and clips "
+                                       "were not there to copy.",
+                                       nullptr, static_cast<int>(missing));
+          },
+          [this](const QString& why) { afterCopying_(why); },
+          [this](const QString& why) { afterCopying_(why); }),
       glance_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
       loader_(&ShotLog::read, [this](const Loaded& l) { take(l); }),
       replacer_(
@@ -130,7 +141,10 @@ void ShotLog::prune() {
             *more = book.removeLeftovers(now);
         },
         [this, more](const auto& failure) {
-            if (!failure && *more) prune();
+            if (failure) return;
+            if (*more) return prune();
+            thread_->run(LogbookThread::Turn::Import,
+                         [](store::Logbook& book) { store::Attachments(book).removeUnused(); });
         });
 }
 
@@ -288,46 +302,6 @@ void ShotLog::imported(const store::LoggedImport& import, const QString& file) {
                 [this, former] { showNew(former); }, fails);
         },
         true);
-}
-
-void ShotLog::renameSession(std::int64_t session, const QString& title) {
-    const auto at = std::find_if(records_->sessions.begin(), records_->sessions.end(),
-                                 [&](const store::Session& s) { return s.id == session; });
-    const std::string wanted = title.trimmed().toStdString();
-    if (at == records_->sessions.end() || wanted.empty() || wanted == at->title) return;
-    const auto naming = [this, session](const std::string& to, const std::string& from) {
-        return [=, this](const StoreCommand::Fails& fails) {
-            act([=](store::Logbook& book) { book.renameSession(session, to, from); },
-                [this, session] { showNew(session); }, fails);
-        };
-    };
-    push(tr("rename the session"), naming(wanted, at->title), naming(at->title, wanted));
-}
-
-void ShotLog::moveShots(std::vector<std::int64_t> shots, std::int64_t session,
-                        const QString& title) {
-    if (shots.empty() || looksAtBackup_) return;
-    struct Moved {
-        std::int64_t session = 0;
-        std::vector<store::Logbook::ShotPlace> places;
-    };
-    const auto moved = std::make_shared<Moved>();
-    const auto all = std::make_shared<const std::vector<std::int64_t>>(std::move(shots));
-    push(
-        tr("move the shots"),
-        [this, all, moved, session, name = title.toStdString(),
-         time = clock_.utc()](const StoreCommand::Fails& fails) {
-            act(
-                [=](store::Logbook& book) {
-                    moved->session = session;
-                    moved->places = book.moveShots(*all, moved->session, name, time);
-                },
-                [this, moved] { showNew(moved->session); }, fails);
-        },
-        [this, moved, former = shown_](const StoreCommand::Fails& fails) {
-            act([moved](store::Logbook& book) { book.putBack(moved->places); },
-                [this, former] { showNew(former); }, fails);
-        });
 }
 
 void ShotLog::addSeen(const store::ShotRecord& shot) {
@@ -522,19 +496,6 @@ void ShotLog::addLive(const store::LiveConnection& connection,
             }
             if (!failure && answer->connection.session != former) refreshRecords();
             done(*answer);
-        });
-}
-
-void ShotLog::copyTo(const QString& path, std::function<void(const QString&)> then) {
-    if (!thread_) return;
-    thread_->run(
-        LogbookThread::Turn::Edit,
-        [target = std::filesystem::path(path.toStdString())](store::Logbook& book) {
-            store::requireTarget(target);
-            book.backUp(target);
-        },
-        [then = std::move(then)](const auto& failure) {
-            then(failure ? failure->message : QString());
         });
 }
 

@@ -75,6 +75,14 @@ public:
     /// An undo step each. A move goes to \p session, or to a new one called \p title.
     void renameSession(std::int64_t session, const QString& title);
     void moveShots(std::vector<std::int64_t> shots, std::int64_t session, const QString& title);
+    /// Shots become another player's; an undo step.
+    void giveShots(std::vector<std::int64_t> shots, const QString& player);
+    /// The first one's are the second one's from now on, whose other name the first one's is; an
+    /// undo step.
+    void mergePlayers(const std::string& from, const std::string& into);
+    /// Pictures and clips whose files lie beside the logbook; an undo step each.
+    void attach(std::vector<store::Attachment> attachments);
+    void detach(const store::Attachment& attachment);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
     /// The run as the coach paced it, where the device did not measure one.
@@ -100,8 +108,8 @@ public:
     void runAndWait(const LogbookThread::Work& work, const std::stop_token& stop) {
         thread_->runAndWait(work, stop);
     }
-    /// A whole copy of the logbook, as it is once every change before is written; \p then with why
-    /// it was not made, or nothing.
+    /// A whole copy of the logbook with its pictures and clips, as it is once every change before
+    /// is written; \p then with why it was not made, or nothing.
     void copyTo(const QString& path, std::function<void(const QString&)> then);
     /// Puts a backup in the place of what is there now; undo begins anew.
     void restore(const QString& backup, std::function<void()> then);
@@ -152,6 +160,10 @@ private:
     void act(Change change, const std::function<void()>& then, const std::function<void()>& fails);
     void push(const QString& what, StoreCommand::Act redo, StoreCommand::Act undo,
               bool done = false);
+    /// An undo step of a change of many rows.
+    void pushRows(const QString& what, std::function<store::RowChanges(store::Logbook&)> change);
+    void pushAttached(const QString& what,
+                      const std::shared_ptr<std::vector<store::Attachment>>& all, bool attached);
     void dropObsolete();
 
     QUndoStack& undo_;
@@ -170,6 +182,12 @@ private:
     int wantedLoad_ = 0;
     std::unique_ptr<LogbookThread> thread_;
     std::function<void()> afterReplacing_;
+    std::function<void(const QString&)> afterCopying_;
+    struct Copying {
+        QString from, to;
+        std::vector<store::Attachment> which;
+    };
+    LatestWorker<Copying, QString> copier_;
     LatestWorker<Wanted, Loaded> glance_, loader_;
     LatestWorker<std::pair<QString, QString>, std::filesystem::path> replacer_;
 };

@@ -69,12 +69,13 @@ namespace {
 void weigh(WatchedShot& w, const store::ShotRecord& record) {
     w.sighting = store::findSighting(record);
     if (!w.sighting) return;
-    const auto carry = w.sighting->landed_m, rest = w.sighting->rest_m;
     auto& read = w.read;
-    if (carry && !w.measured.carry_m) {
-        w.measured.carry_m = read[static_cast<std::size_t>(Track::Carry)] = carry;
-        if (rest && !w.measured.release_m)
-            w.measured.release_m = read[static_cast<std::size_t>(Track::Release)] = *rest - *carry;
+    if (!w.measured.carry_m) {
+        const auto carry = store::findSeen(*w.sighting, store::Quantity::Carry);
+        const auto release = store::findSeen(*w.sighting, store::Quantity::Release);
+        if (carry) w.measured.carry_m = read[static_cast<std::size_t>(Track::Carry)] = carry;
+        if (release && !w.measured.release_m)
+            w.measured.release_m = read[static_cast<std::size_t>(Track::Release)] = release;
     }
     if (w.prediction) return;  // a device read the club: it knows better
     w.seen = store::weighSighting(record, w.givens);

@@ -54,6 +54,13 @@ public:
         return false;
     }
 
+    /// Pictures and clips that are dropped on the window: attaches them, or says why not. False for
+    /// a view that has nothing to attach them to.
+    virtual bool opensPictures(const QStringList& paths) {
+        (void)paths;
+        return false;
+    }
+
     /// In the order of the menu; those of the view's own menu.
     const QVector<QAction*>& commands() const { return commands_; }
     /// While it is not shown, its commands wait.

@@ -6,6 +6,7 @@
 #include <QComboBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -350,6 +351,43 @@ void GivensStrip::addOtherNames(QFormLayout& form) {
             [player, kept](store::Logbook& book) { store::Kit(book).setOtherNames(player, kept); });
     });
     form.addRow(tr("Also called"), others);
+    auto* same = new QPushButton(tr("The same as another player…"));
+    same->setToolTip(tr("Puts all that is kept of both under one name"));
+    connect(same, &QPushButton::clicked, this, &GivensStrip::askForTheSame);
+    form.addRow(QString(), same);
+}
+
+void GivensStrip::askForTheSame() {
+    const std::string player = bench_.state().player.name;
+    QStringList names;
+    std::vector<std::string> others;
+    for (const store::Player& p : log_.records().players) {
+        if (p.name == player) continue;
+        names << text::fromUtf8(p.name);
+        others.push_back(p.name);
+    }
+    // The pop-up that it was asked from goes when a dialog comes.
+    QInputDialog dialog(window());
+    dialog.setWindowTitle(tr("Two players that are one"));
+    const QString who = text::playerName(player);
+    if (names.isEmpty()) {
+        dialog.setLabelText(tr("There is no other player than %1.").arg(who));
+    } else {
+        dialog.setLabelText(
+            tr("%1 is the same person as the one below. All that is kept of %1, shots, clubs and "
+               "tunings, becomes that player's, and \"%1\" another name. Hand, tuning in use and "
+               "swings stay that player's own, and so does a club that both have.")
+                .arg(who));
+    }
+    dialog.setComboBoxItems(names);
+    if (auto* label = dialog.findChild<QLabel*>()) {
+        label->setTextFormat(Qt::PlainText);
+        label->setWordWrap(true);
+        label->setMinimumWidth(380);
+    }
+    if (dialog.exec() != QDialog::Accepted) return;
+    const auto at = names.indexOf(dialog.textValue());
+    if (at >= 0) desk_.mergePlayers(player, others[static_cast<std::size_t>(at)]);
 }
 
 void GivensStrip::fillWedge(QFormLayout& form) {

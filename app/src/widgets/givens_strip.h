@@ -76,6 +76,7 @@ private:
     void addWedgeRecord(QFormLayout& form);
     void addOtherNames(QFormLayout& form);
     void askForSwings();
+    void askForTheSame();
     void change(const QString& what, const std::function<void(BenchState&)>& apply);
 
     Desk& desk_;

@@ -15,6 +15,7 @@
 #include "text/sentences.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
+#include "widgets/attachment_strip.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 
@@ -34,6 +35,8 @@ constexpr std::array shared{Shared{Outcome::LandingAngle, Track::Landing},
 constexpr double sameAngle_rad = radFromDeg(1.0);
 constexpr double sameSpin_radps = radpsFromRpm(150);
 constexpr double sameRun_m = 0.3;
+
+constexpr int mostSmallPictures = 5;
 
 }  // namespace
 
@@ -55,6 +58,7 @@ QString ExplainView::name() const {
 
 void ExplainView::refresh(Desk::Parts parts) {
     if (parts & (Desk::Compared | Desk::UnitsShown)) explainAgain();
+    if (parts & (Desk::Compared | Desk::Records)) showPictures();
 }
 
 QWidget* ExplainView::makeEmpty() {
@@ -83,6 +87,16 @@ QWidget* ExplainView::makePage() {
     result->addLayout(head);
     flight_ = new FlightDrawing(tr("Both flights"));
     result->addWidget(flight_, 1);
+    auto* pictures = new QHBoxLayout;
+    pictures->setContentsMargins(20, 0, 20, 0);
+    pictures->setSpacing(30);
+    for (AttachmentStrip*& strip : pictures_) {
+        strip = new AttachmentStrip(desk_.attacher(), mostSmallPictures);
+        connect(strip, &AttachmentStrip::failed, this, &View::failed);
+        pictures->addWidget(strip);
+    }
+    pictures->addStretch(1);
+    result->addLayout(pictures);
     column->addWidget(top, 10);
     auto* row = new QHBoxLayout;
     row->setSpacing(12);
@@ -129,6 +143,10 @@ void ExplainView::explainAgain() {
         const QString have = comparison_.side(Comparison::A)   ? tr("A is %1. ").arg(a().name())
                              : comparison_.side(Comparison::B) ? tr("B is %1. ").arg(b().name())
                                                                : QString();
+        if (comparison_.isWorking()) {
+            emptyLine_->setTexts(tr("Working out what the shots by eye must have had…"), {});
+            return;
+        }
         emptyLine_->setTexts(
             tr("Two shots, or two groups, are needed to explain a difference."),
             have +
@@ -150,6 +168,19 @@ void ExplainView::answered(const Answer& answer) {
     working_ = false;
     explained_ = answer;
     showResult();
+}
+
+void ExplainView::showPictures() {
+    if (!comparison_.isComplete()) return;
+    for (const Comparison::Side which : {Comparison::A, Comparison::B}) {
+        std::vector<store::Attachment> its;
+        for (const std::int64_t shot : comparison_.side(which)->shotIds()) {
+            const auto more = desk_.log().records().attachmentsOf(shot);
+            its.insert(its.end(), more.begin(), more.end());
+        }
+        pictures_[which]->show(its,
+                               which == Comparison::A ? QStringLiteral("A") : QStringLiteral("B"));
+    }
 }
 
 void ExplainView::showResult() {

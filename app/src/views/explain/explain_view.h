@@ -15,6 +15,7 @@ class QStackedLayout;
 
 namespace wedgeon {
 
+class AttachmentStrip;
 class FlightDrawing;
 class Headline;
 class SharesDrawing;
@@ -43,6 +44,7 @@ private:
     void explainAgain();
     const ComparedShots& a() const { return *comparison_.side(Comparison::A); }
     const ComparedShots& b() const { return *comparison_.side(Comparison::B); }
+    void showPictures();
     void showResult();
     void draw();
     void share();
@@ -56,6 +58,7 @@ private:
     QStackedLayout* pages_;
     Headline* headline_;
     Headline* emptyLine_;
+    std::array<AttachmentStrip*, 2> pictures_{};
     FlightDrawing* flight_;
     std::array<SharesDrawing*, 3> stairs_{};
     LatestWorker<Question, Answer> worker_;

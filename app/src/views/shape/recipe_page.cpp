@@ -19,10 +19,14 @@
 #include "views/shape/number_row.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
+#include "widgets/attachment_strip.h"
+#include "widgets/file_dialogs.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
 namespace {
+
+constexpr int mostSmallPictures = 5;
 
 /// The result whose unit and decimals a measure of a school is shown with.
 QString shownMeasure(Measure measure, double si, const Units& units) {
@@ -107,8 +111,8 @@ QComboBox* makeChoice(Workbench& bench, const QString& name, const QStringList& 
 
 }  // namespace
 
-RecipePage::RecipePage(Workbench& bench, RecipeBook& book, QWidget* parent)
-    : DrawerPage(bench, tr("Recipes"), parent), book_(book) {
+RecipePage::RecipePage(Desk& desk, QWidget* parent)
+    : DrawerPage(desk.bench(), tr("Recipes"), parent), desk_(desk), book_(desk.recipes()) {
     makeStart();
     makeSchool();
     makeKeep();
@@ -133,9 +137,36 @@ void RecipePage::makeStart() {
     row->addWidget(beside_);
     row->addStretch(1);
     content()->addLayout(row);
+    attach_ = new QPushButton(tr("Picture…"));
+    attach_->setToolTip(tr("Attaches pictures or clips to the recipe above, when it is your own"));
+    row->addWidget(attach_);
+    pictures_ = new AttachmentStrip(desk_.attacher(), mostSmallPictures);
+    content()->addWidget(pictures_);
+    connect(attach_, &QPushButton::clicked, this, &RecipePage::attach);
+    connect(pictures_, &AttachmentStrip::failed, this, &RecipePage::failed);
+    connect(&desk_.log(), &ShotLog::recordsChanged, this, &RecipePage::showPictures);
+    connect(start_, &QComboBox::currentIndexChanged, this, &RecipePage::showPictures);
     connect(start_, &QComboBox::currentIndexChanged, this, &RecipePage::showSchool);
     connect(take_, &QPushButton::clicked, this, [this] { take(false); });
     connect(beside_, &QPushButton::clicked, this, [this] { take(true); });
+}
+
+std::string RecipePage::ownRecipe() const {
+    const NamedRecipe* s = selected();
+    return s && start_->currentIndex() >= static_cast<int>(schools().size()) ? s->name
+                                                                             : std::string();
+}
+
+void RecipePage::showPictures() {
+    attach_->setEnabled(!ownRecipe().empty());
+    pictures_->show(desk_.log().records().attachmentsOf(ownRecipe()));
+}
+
+void RecipePage::attach() {
+    const QString called = start_->currentText();
+    desk_.attacher().attach(
+        {0, ownRecipe(), called},
+        askForFiles(this, tr("Attach pictures or clips to %1").arg(called), tr("All files (*)")));
 }
 
 void RecipePage::makeSchool() {
@@ -238,8 +269,8 @@ void RecipePage::refresh() {
     const NamedRecipe& now = bench_.state().recipes[bench_.state().chosen];
     if (!name_->hasFocus()) name_->setText(text::fromUtf8(now.name));
     beside_->setEnabled(bench_.state().recipes.size() < BenchState::mostRecipes);
-    const NamedRecipe* s = selected();
-    forget_->setEnabled(s && start_->currentIndex() >= static_cast<int>(schools().size()));
+    forget_->setEnabled(!ownRecipe().empty());
+    showPictures();
     forget_->setToolTip(tr("Removes the one under \"Start from\" from your own recipes"));
     bookError_->setText(book_.error());
     bookError_->setVisible(!book_.error().isEmpty());
@@ -325,9 +356,7 @@ void RecipePage::keep() {
 }
 
 void RecipePage::forget() {
-    const NamedRecipe* s = selected();
-    if (s && start_->currentIndex() >= static_cast<int>(schools().size()))
-        book_.remove(std::string(s->name));
+    if (const std::string own = ownRecipe(); !own.empty()) book_.remove(own);
 }
 
 QString RecipePage::asText() const {

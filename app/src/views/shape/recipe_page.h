@@ -4,7 +4,7 @@
 // here, the rest of the set-up, and keeping a recipe under a name.
 #pragma once
 
-#include "desk/recipe_book.h"
+#include "desk/desk.h"
 #include "views/shape/drawer_page.h"
 #include "wedgeon/school/school.h"
 
@@ -14,14 +14,19 @@ class QPushButton;
 
 namespace wedgeon {
 
+class AttachmentStrip;
+
 class RecipePage : public DrawerPage {
     Q_OBJECT
 
 public:
-    RecipePage(Workbench& bench, RecipeBook& book, QWidget* parent = nullptr);
+    explicit RecipePage(Desk& desk, QWidget* parent = nullptr);
     QString asText() const override;
     /// Puts the cursor where a name for the present recipe is typed.
     void askName();
+
+signals:
+    void failed(const QString& why);
 
 protected:
     void refresh() override;
@@ -33,16 +38,22 @@ private:
     void makeKeep();
     void fillStarts();
     void showSchool();
+    /// The name of the coach's own one that is selected; empty for a school.
+    std::string ownRecipe() const;
+    void showPictures();
+    void attach();
     void take(bool beside);
     void keep();
     void forget();
     const NamedRecipe* selected() const;
     const School* shownSchool() const;
 
+    Desk& desk_;
     RecipeBook& book_;
     std::vector<NamedRecipe> starts_;
     QComboBox* start_;
-    QPushButton *take_, *beside_, *keep_, *forget_;
+    QPushButton *take_, *beside_, *keep_, *forget_, *attach_;
+    AttachmentStrip* pictures_;
     SentenceLabel *asks_, *claimsTitle_, *claims_, *unknown_, *bookError_;
     QLineEdit* name_;
 };

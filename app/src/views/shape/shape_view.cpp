@@ -198,7 +198,8 @@ QWidget* ShapeView::makeDrawings() {
 
 void ShapeView::makeDrawer() {
     drawer_ = new Drawer;
-    recipePage_ = new RecipePage(bench_, desk_.recipes());
+    recipePage_ = new RecipePage(desk_);
+    connect(recipePage_, &RecipePage::failed, this, &View::failed);
     const auto keys = [](Qt::Key key) { return QKeySequence(Qt::CTRL | key); };
     pages_ = {{new WhyPage(bench_), QStringLiteral("why"), tr("Why"), tr("&Why this result"),
                keys(Qt::Key_E)},

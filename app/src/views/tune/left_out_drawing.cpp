@@ -27,21 +27,29 @@ QString withUnit(const LeftOutDrawing::Row& row, double v) {
 
 LeftOutDrawing::LeftOutDrawing(const QString& name, QWidget* parent) : Drawing(name, parent) {}
 
-void LeftOutDrawing::show(const QVector<Row>& rows) {
+void LeftOutDrawing::show(const QVector<Row>& rows, const QString& why) {
     rows_ = rows;
+    why_ = why;
     QStringList said;
     for (const Row& r : rows_) {
         said << tr("%1: tuned %2, prior %3, regression %4, interval held %5 %")
                     .arg(r.name, withUnit(r, r.tuned), withUnit(r, r.prior),
                          withUnit(r, r.regression), text::number(r.coverage_pct, 0));
     }
-    say(said.join(QStringLiteral("; ")));
+    say(rows_.isEmpty() ? why_ : said.join(QStringLiteral("; ")));
     update();
 }
 
 void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
-    if (rows_.isEmpty()) return;
     const QFont f = style::font(12);
+    if (rows_.isEmpty()) {
+        p.setFont(f);
+        p.setPen(c.soft);
+        p.drawText(
+            QRectF(QPointF(0, 0), canvas()).adjusted(leftOutMargin_px, 4, -leftOutMargin_px, 0),
+            static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap, why_);
+        return;
+    }
     const QFont strong = style::font(13, QFont::DemiBold);
     double nameWidth = leastNameWidth_px;
     double valueWidth = leastValueWidth_px;

@@ -20,7 +20,8 @@ public:
         double coverage_pct = 0.0;
     };
     explicit LeftOutDrawing(const QString& name, QWidget* parent = nullptr);
-    void show(const QVector<Row>& rows);
+    /// \p why there are none, where there are none.
+    void show(const QVector<Row>& rows, const QString& why = {});
     QSize sizeHint() const override { return {420, 230}; }
     QSize minimumSizeHint() const override { return {300, 150}; }
 
@@ -29,6 +30,7 @@ protected:
 
 private:
     QVector<Row> rows_;
+    QString why_;
 };
 
 }  // namespace wedgeon

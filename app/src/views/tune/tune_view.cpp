@@ -393,7 +393,9 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));
     showEstimates();
     fit_->show(text::fitContent(tuning_->residuals, units));
-    leftOut_->show(text::leftOutRows(tuning_->check, units));
+    leftOut_->show(text::leftOutRows(tuning_->check, units),
+                   tr("Nothing to leave out: that takes shots that were measured. What shots by "
+                      "eye tell stands beside, with its intervals."));
     next_->setText(text::tuneNext(*tuning_, units).join(QLatin1Char('\n')));
     swings_->setText(text::tuneSwings(*tuning_, units).join(QLatin1Char('\n')));
     hit_->setVisible(!tuning_->next.empty());

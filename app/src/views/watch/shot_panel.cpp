@@ -18,6 +18,7 @@
 #include "wedgeon/error.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/units.h"
+#include "widgets/attachment_strip.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
@@ -44,11 +45,12 @@ QLabel* plain(QWidget* parent, int pixels, QFont::Weight weight = QFont::Normal)
 }
 
 constexpr int clubNumbers = 7;
+constexpr int mostSmallPictures = 4;
 
 }  // namespace
 
-ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent)
-    : Panel(parent), shots_(shots), bench_(bench) {
+ShotPanel::ShotPanel(Desk& desk, QWidget* parent)
+    : Panel(parent), shots_(desk.shots()), bench_(desk.bench()), log_(desk.log()) {
     setFixedWidth(396);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 12);
@@ -109,20 +111,30 @@ ShotPanel::ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, 
         club->setColumnStretch(i % inARow, 1);
     }
     column->addLayout(club);
-    notes_ = new ShotNotes(log, bench, this);
+    notes_ = new ShotNotes(desk.log(), bench_, this);
     column->addWidget(notes_);
+    attachments_ = new AttachmentStrip(desk.attacher(), mostSmallPictures, this);
+    column->addWidget(attachments_);
+    connect(attachments_, &AttachmentStrip::failed, this, &ShotPanel::failed);
     givens_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
     givens_->setFont(style::font(12));
     column->addWidget(givens_);
 
     connect(&bench_, &Workbench::changed, this, [this] { show(row_); });
     connect(&bench_, &Workbench::unitsChanged, this, [this] { show(row_); });
+    connect(&log_, &ShotLog::recordsChanged, this, &ShotPanel::showAttachments);
+}
+
+void ShotPanel::showAttachments() {
+    attachments_->show(row_ < 0 ? std::vector<store::Attachment>{}
+                                : log_.records().attachmentsOf(shots_.loggedAt(row_).id));
 }
 
 void ShotPanel::show(int row) {
     row_ = row < shots_.rowCount() ? row : -1;
     setVisible(row_ >= 0);
     notes_->show(row_ >= 0 ? std::optional(shots_.loggedAt(row_)) : std::nullopt);
+    showAttachments();
     if (row_ < 0) return;
     const store::ShotRecord& record = shots_.recordAt(row_);
     const WatchedShot& shot = shots_.watchedAt(row_);

@@ -6,13 +6,14 @@
 #include <QVector>
 #include <array>
 
-#include "desk/watched_shots.h"
+#include "desk/desk.h"
 #include "widgets/panel.h"
 
 class QLabel;
 
 namespace wedgeon {
 
+class AttachmentStrip;
 class FlightDrawing;
 class SentenceLabel;
 class ShotNotes;
@@ -21,14 +22,18 @@ class ShotPanel : public Panel {
     Q_OBJECT
 
 public:
-    ShotPanel(const WatchedShots& shots, Workbench& bench, ShotLog& log, QWidget* parent = nullptr);
+    explicit ShotPanel(Desk& desk, QWidget* parent = nullptr);
     /// \p row of the model; -1 for none.
     void show(int row);
     ShotNotes& notes() { return *notes_; }
     /// What Copy puts on the clipboard.
     QString asText() const;
 
+signals:
+    void failed(const QString& why);
+
 private:
+    void showAttachments();
     void fillNumbers(const store::ShotRecord& record, const WatchedShot& shot);
     void draw(const store::ShotRecord& record, const WatchedShot& shot);
     QString givensLine(const WatchedShot& shot) const;
@@ -39,11 +44,13 @@ private:
 
     const WatchedShots& shots_;
     Workbench& bench_;
+    const ShotLog& log_;
     int row_ = -1;
     SentenceLabel *title_, *sentence_, *why_, *doubt_, *givens_, *declared_, *expectedAs_;
     QLabel* readAs_;
     FlightDrawing* flight_;
     ShotNotes* notes_;
+    AttachmentStrip* attachments_;
     struct NumberRow {
         QLabel *name, *measured, *predicted;
     };

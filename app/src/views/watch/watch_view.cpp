@@ -3,17 +3,21 @@
 // Laying out Watch.
 #include "views/watch/watch_view.h"
 
+#include <QClipboard>
 #include <QComboBox>
 #include <QFileInfo>
+#include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QStackedLayout>
 #include <QStackedWidget>
 #include <QToolButton>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -40,6 +44,7 @@ namespace wedgeon {
 namespace {
 
 constexpr int longestTitle = 200;
+constexpr int longestPlayer = 60;
 
 /// Holds a label of one line whose text changes often, without a layout: else each text would lay
 /// the whole window out again.
@@ -104,6 +109,7 @@ void WatchView::makeCommands() {
     addCommandSeparator();
     addCommand(tr("&Rename the session…"), QKeySequence(Qt::Key_F2), [this] { renameSession(); });
     addCommand(tr("&Move the shown shots to another session…"), {}, [this] { moveShown(); });
+    addCommand(tr("&Give the shown shots to another player…"), {}, [this] { giveShown(); });
     addCommandSeparator();
     addCommand(tr("&Note a shot by eye"), Qt::Key_N, [this] { seen_->open(); });
     addCommand(tr("&Follow the newest shot"), Qt::Key_F, [this] { followNewest(); });
@@ -121,6 +127,8 @@ void WatchView::makeCommands() {
                [this] { toggleAside(); });
     addCommand(tr("&Keep the shot: dismiss the doubt"), Qt::Key_K, [this] { keepDoubtful(); });
     addCommand(tr("&Tag the shot"), Qt::Key_T, [this] { panel_->notes().focusTags(); });
+    addCommand(tr("Attach a &picture or clip…"), Qt::Key_P, [this] { attachFiles(); });
+    addCommand(tr("Attach the &copied picture"), QKeySequence::Paste, [this] { attachCopied(); });
     addCommandSeparator();
     addCommand(tr("Take the shot as A to explain"), Qt::Key_A,
                [this] { takeForExplain(Comparison::A); });
@@ -148,10 +156,8 @@ void WatchView::renameSession() {
 }
 
 void WatchView::moveShown() {
-    if (shown_.rowCount() == 0 || shots_.total() > shots_.rowCount()) {
-        emit failed(tr("There is no shown shot to move, or the older ones are still being read."));
-        return;
-    }
+    std::vector<std::int64_t> moving = shownIds();
+    if (moving.empty()) return;
     // The newest first, behind the way to a new one; names may be alike, places are not.
     QStringList names{tr("A new session")};
     std::vector<std::int64_t> ids{0};
@@ -168,14 +174,88 @@ void WatchView::moveShown() {
     if (dialog.exec() != QDialog::Accepted) return;
     const QString chosen = dialog.textValue().trimmed();
     const auto at = names.indexOf(chosen);
-    std::vector<std::int64_t> moving;
-    for (int i = 0; i < shown_.rowCount(); ++i)
-        moving.push_back(shots_.loggedAt(shown_.sourceRow(i)).id);
     const QString title =
         (at == 0 || chosen.isEmpty() ? tr("Part of %1").arg(shots_.source()) : chosen)
             .left(longestTitle);
     filter_->clear();
     log_.moveShots(std::move(moving), at > 0 ? ids[static_cast<std::size_t>(at)] : 0, title);
+}
+
+std::vector<std::int64_t> WatchView::shownIds() {
+    if (shown_.rowCount() == 0 || shots_.total() > shots_.rowCount()) {
+        emit failed(tr("There is no shown shot to move, or the older ones are still being read."));
+        return {};
+    }
+    std::vector<std::int64_t> out;
+    for (int i = 0; i < shown_.rowCount(); ++i)
+        out.push_back(shots_.loggedAt(shown_.sourceRow(i)).id);
+    return out;
+}
+
+void WatchView::giveShown() {
+    std::vector<std::int64_t> giving = shownIds();
+    if (giving.empty()) return;
+    QStringList names;
+    for (const store::Player& p : log_.records().players)
+        names << text::fromUtf8(p.name);
+    QInputDialog dialog(this);
+    dialog.setWindowTitle(tr("Give %1").arg(text::shots(shown_.rowCount())));
+    dialog.setLabelText(tr("To the player:"));
+    dialog.setComboBoxItems(names);
+    dialog.setComboBoxEditable(true);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const QString player = dialog.textValue().simplified().left(longestPlayer);
+    if (player.isEmpty()) return;
+    filter_->clear();
+    log_.giveShots(std::move(giving), player);
+}
+
+std::optional<Attacher::Subject> WatchView::chosenShot() {
+    const store::LoggedShot* shot = current();
+    if (!shot) {
+        emit failed(tr("Pictures and clips belong to a shot: choose one in Watch first."));
+        return std::nullopt;
+    }
+    return Attacher::Subject{shot->id, {}, tr("shot %1").arg(shots_.numberAt(currentRow()))};
+}
+
+void WatchView::attachFiles() {
+    const auto shot = chosenShot();
+    if (!shot) return;
+    desk_.attacher().attach(
+        *shot, askForFiles(this, tr("Attach pictures or clips to %1").arg(shot->called),
+                           tr("All files (*)")));
+}
+
+void WatchView::attachCopied() {
+    const QMimeData* copied = QGuiApplication::clipboard()->mimeData();
+    QStringList paths;
+    for (const QUrl& url : copied->urls()) {
+        if (url.isLocalFile() && Attacher::isOne(url.toLocalFile())) paths << url.toLocalFile();
+    }
+    const QImage picture = paths.isEmpty() ? QGuiApplication::clipboard()->image() : QImage();
+    if (paths.isEmpty() && picture.isNull()) {
+        emit failed(tr("No picture was copied."));
+        return;
+    }
+    const auto shot = chosenShot();
+    if (!shot) return;
+    if (paths.isEmpty()) {
+        desk_.attacher().attachPicture(*shot, picture);
+    } else {
+        desk_.attacher().attach(*shot, paths);
+    }
+}
+
+bool WatchView::opensPictures(const QStringList& paths) {
+    // Dropped on another view, nobody sees to which shot it would go.
+    const auto shot = isVisible() ? chosenShot() : std::nullopt;
+    if (shot) {
+        desk_.attacher().attach(*shot, paths);
+    } else if (!isVisible()) {
+        emit failed(tr("Pictures and clips belong to a shot: choose one in Watch first."));
+    }
+    return true;
 }
 
 void WatchView::saveChartData() {
@@ -353,7 +433,8 @@ QWidget* WatchView::makeList() {
     column->addWidget(faces_, 1);
     row->addWidget(stream, 1);
 
-    panel_ = new ShotPanel(shots_, bench_, log_);
+    panel_ = new ShotPanel(desk_);
+    connect(panel_, &ShotPanel::failed, this, &View::failed);
     // What changes in the panel lays the panel out, not the window; and it scrolls where the window
     // is too low for it.
     auto* aside = new QScrollArea;

@@ -32,6 +32,8 @@ public:
     /// A chart goes out alone: what stands around it on screen is for choosing.
     void print(Paper& paper) override;
     void paintPicture(QPainter& painter, const QSize& size) override;
+    /// Pictures and clips, for the chosen shot.
+    bool opensPictures(const QStringList& paths) override;
     /// Stream or chart, and what the chart shows.
     QVariantMap state() const override;
     void restore(const QVariantMap& state) override;
@@ -48,6 +50,13 @@ private:
     void makeCommands();
     void renameSession();
     void moveShown();
+    void giveShown();
+    /// Of what is shown; none, and it is said, where that cannot be told.
+    std::vector<std::int64_t> shownIds();
+    void attachFiles();
+    void attachCopied();
+    /// Nothing, and it is said, where none is chosen.
+    std::optional<Attacher::Subject> chosenShot();
     void saveChartData();
     void followNewest();
     void showDisplay();

@@ -1,0 +1,142 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What changes many shots, or what stands beside them, as undo steps; and copies of all of it.
+#include <algorithm>
+
+#include "desk/shot_log.h"
+#include "text/units.h"
+#include "wedgeon/store/files.h"
+#include "wedgeon/store/kit.h"
+
+namespace wedgeon {
+
+void ShotLog::renameSession(std::int64_t session, const QString& title) {
+    const auto at = std::find_if(records_->sessions.begin(), records_->sessions.end(),
+                                 [&](const store::Session& s) { return s.id == session; });
+    const std::string wanted = title.trimmed().toStdString();
+    if (at == records_->sessions.end() || wanted.empty() || wanted == at->title) return;
+    const auto naming = [this, session](const std::string& to, const std::string& from) {
+        return [=, this](const StoreCommand::Fails& fails) {
+            act([=](store::Logbook& book) { book.renameSession(session, to, from); },
+                [this, session] { showNew(session); }, fails);
+        };
+    };
+    push(tr("rename the session"), naming(wanted, at->title), naming(at->title, wanted));
+}
+
+void ShotLog::moveShots(std::vector<std::int64_t> shots, std::int64_t session,
+                        const QString& title) {
+    if (shots.empty() || looksAtBackup_) return;
+    struct Moved {
+        std::int64_t session = 0;
+        std::vector<store::Logbook::ShotPlace> places;
+    };
+    const auto moved = std::make_shared<Moved>();
+    const auto all = std::make_shared<const std::vector<std::int64_t>>(std::move(shots));
+    push(
+        tr("move the shots"),
+        [this, all, moved, session, name = title.toStdString(),
+         time = clock_.utc()](const StoreCommand::Fails& fails) {
+            act(
+                [=](store::Logbook& book) {
+                    moved->session = session;
+                    moved->places = book.moveShots(*all, moved->session, name, time);
+                },
+                [this, moved] { showNew(moved->session); }, fails);
+        },
+        [this, moved, former = shown_](const StoreCommand::Fails& fails) {
+            act([moved](store::Logbook& book) { book.putBack(moved->places); },
+                [this, former] { showNew(former); }, fails);
+        });
+}
+
+void ShotLog::pushRows(const QString& what,
+                       std::function<store::RowChanges(store::Logbook&)> change) {
+    if (looksAtBackup_) {
+        emit failed(tr("This is a backup, to look at only. Restore it to work with it."));
+        return;
+    }
+    const auto changed = std::make_shared<store::RowChanges>();
+    const auto again = [this, shown = shown_] { showNew(shown); };
+    push(
+        what,
+        [=, this, change = std::move(change)](const StoreCommand::Fails& fails) {
+            act([=](store::Logbook& book) { *changed = change(book); }, again, fails);
+        },
+        [=, this](const StoreCommand::Fails& fails) {
+            act([changed](store::Logbook& book) { book.takeBack(*changed); }, again, fails);
+        });
+}
+
+void ShotLog::giveShots(std::vector<std::int64_t> shots, const QString& player) {
+    if (shots.empty()) return;
+    pushRows(tr("give the shots to %1").arg(player),
+             [shots = std::move(shots), name = player.toStdString()](store::Logbook& book) {
+                 return book.giveShots(shots, name);
+             });
+}
+
+void ShotLog::mergePlayers(const std::string& from, const std::string& into) {
+    pushRows(tr("%1 is %2").arg(text::fromUtf8(from), text::fromUtf8(into)),
+             [from, into, today = clock_.today()](store::Logbook& book) {
+                 return store::Kit(book).mergePlayers(from, into, today);
+             });
+}
+
+void ShotLog::attach(std::vector<store::Attachment> attachments) {
+    if (attachments.empty()) return;
+    // With their ids, from the first time on.
+    const auto all = std::make_shared<std::vector<store::Attachment>>(std::move(attachments));
+    pushAttached(tr("attach %n picture(s) or clip(s)", nullptr, static_cast<int>(all->size())), all,
+                 true);
+}
+
+void ShotLog::detach(const store::Attachment& attachment) {
+    pushAttached(tr("remove %1").arg(text::fromUtf8(attachment.name)),
+                 std::make_shared<std::vector<store::Attachment>>(1, attachment), false);
+}
+
+void ShotLog::pushAttached(const QString& what,
+                           const std::shared_ptr<std::vector<store::Attachment>>& all,
+                           bool attached) {
+    if (looksAtBackup_) {
+        emit failed(tr("This is a backup, to look at only. Restore it to work with it."));
+        return;
+    }
+    const auto turn = [this, all](bool on) {
+        return [this, all, on](const StoreCommand::Fails& fails) {
+            act(
+                [all, on](store::Logbook& book) {
+                    store::Attachments into(book);
+                    for (store::Attachment& a : *all) {
+                        if (on) {
+                            a.id = into.add(a);
+                        } else {
+                            into.remove(a);
+                        }
+                    }
+                },
+                [this] { refreshRecords(); }, fails);
+        };
+    };
+    push(what, turn(attached), turn(!attached));
+}
+
+void ShotLog::copyTo(const QString& path, std::function<void(const QString&)> then) {
+    if (!thread_) return;
+    thread_->run(
+        LogbookThread::Turn::Edit,
+        [target = std::filesystem::path(path.toStdString())](store::Logbook& book) {
+            store::requireTarget(target);
+            book.backUp(target);
+        },
+        [this, path, then = std::move(then)](const auto& failure) {
+            if (failure) return then(failure->message);
+            if (records_->attachments.empty()) return then({});
+            // They may be large: not in the thread in which live shots wait.
+            afterCopying_ = then;
+            copier_.ask({path_, path, records_->attachments});
+        });
+}
+
+}  // namespace wedgeon
