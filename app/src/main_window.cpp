@@ -556,7 +556,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
     QStringList others, pictures;
     for (const QUrl& url : event->mimeData()->urls()) {
         const QString path = url.toLocalFile();
-        (Attacher::isOne(path) ? pictures : others) << path;
+        (Attacher::looksLikeOne(path) ? pictures : others) << path;
     }
     if (!others.isEmpty()) openFiles(others);
     if (pictures.isEmpty() || shownView()->opensPictures(pictures)) return;

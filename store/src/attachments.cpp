@@ -49,8 +49,8 @@ std::vector<Attachment> Attachments::all() const {
         std::vector<Attachment> out;
         SQLite::Statement all(*book.db,
                               "SELECT id, coalesce(shot_id, 0), coalesce(recipe, ''), content, "
-                              "name, bytes, added "
-                              "FROM attachments ORDER BY id");
+                              "name, bytes, "
+                              "added FROM attachments ORDER BY id");
         while (all.executeStep()) {
             Attachment a;
             a.id = all.getColumn(0).getInt64();

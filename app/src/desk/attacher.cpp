@@ -99,11 +99,8 @@ void Attacher::setMost_MB(int most) {
     QSettings().setValue(mostKey, most);
 }
 
-bool Attacher::isOne(const QString& path) {
-    const QMimeDatabase types;
-    return QFileInfo(path).isFile() &&
-           (isPictureOrClip(types.mimeTypeForFile(path, QMimeDatabase::MatchExtension)) ||
-            isPictureOrClip(types.mimeTypeForFile(path, QMimeDatabase::MatchContent)));
+bool Attacher::looksLikeOne(const QString& path) {
+    return isPictureOrClip(QMimeDatabase().mimeTypeForFile(path, QMimeDatabase::MatchExtension));
 }
 
 void Attacher::attach(const Subject& subject, const QStringList& paths) {

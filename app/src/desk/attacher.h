@@ -41,8 +41,9 @@ public:
     /// In the desktop's own program. False when the file is not there or nothing opens it.
     bool open(const store::Attachment& attachment) const;
 
-    /// Whether the content of the file is a picture or a clip, or its name says so.
-    static bool isOne(const QString& path);
+    /// Whether the file is called as pictures and clips are; its content is looked at when it is
+    /// copied.
+    static bool looksLikeOne(const QString& path);
     /// Larger files are not copied; a setting.
     static int most_MB();
     static void setMost_MB(int most);

@@ -231,7 +231,7 @@ void WatchView::attachCopied() {
     const QMimeData* copied = QGuiApplication::clipboard()->mimeData();
     QStringList paths;
     for (const QUrl& url : copied->urls()) {
-        if (url.isLocalFile() && Attacher::isOne(url.toLocalFile())) paths << url.toLocalFile();
+        if (url.isLocalFile() && Attacher::looksLikeOne(url.toLocalFile())) paths << url.toLocalFile();
     }
     const QImage picture = paths.isEmpty() ? QGuiApplication::clipboard()->image() : QImage();
     if (paths.isEmpty() && picture.isNull()) {
