@@ -120,6 +120,8 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
     out->recipes = Recipes(logbook).all();
     out->situations = Situations(logbook).all();
     out->attachments = Attachments(logbook).all();
+    out->trainings = Trainings(logbook).all();
+    out->drills = Trainings(logbook).drills();
     const Tunings tunings(logbook);
     for (const std::string& player : tunings.players()) {
         auto& its = out->tunings[player] = tunings.of(player);

@@ -327,6 +327,29 @@ CREATE TABLE attachments(
 CREATE INDEX attachments_by_shot ON attachments(shot_id) WHERE shot_id IS NOT NULL;
 )";
 
+/// Drills and trials as documents, with the shots that were hit in them, in order; the coach's own
+/// drills.
+constexpr const char* tenth = R"(
+CREATE TABLE trainings(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  begun TEXT NOT NULL,
+  ended INTEGER NOT NULL DEFAULT 0,
+  kind TEXT NOT NULL CHECK(kind IN ('drill', 'trial')),
+  training TEXT NOT NULL);
+CREATE TABLE training_shots(
+  training_id INTEGER NOT NULL REFERENCES trainings(id),
+  place INTEGER NOT NULL,
+  shot_id INTEGER NOT NULL REFERENCES shots(id) ON DELETE CASCADE,
+  PRIMARY KEY(training_id, place));
+CREATE TABLE drills(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  name TEXT NOT NULL UNIQUE,
+  drill TEXT NOT NULL);
+CREATE INDEX trainings_by_player ON trainings(player_id);
+CREATE INDEX trainings_of_shot ON training_shots(shot_id);
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -357,8 +380,8 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 9> steps{first, second,  third,  fourth, fifth,
-                                                  sixth, seventh, eighth, ninth};
+    static const std::array<std::string, 10> steps{first, second,  third,  fourth, fifth,
+                                                   sixth, seventh, eighth, ninth,  tenth};
     return steps;
 }
 

@@ -14,6 +14,7 @@
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/situation_file.h"
+#include "wedgeon/store/trainings.h"
 #include "wedgeon/store/tunings.h"
 
 namespace wedgeon::store {
@@ -29,6 +30,8 @@ struct Records {
     std::vector<NamedRecipe> recipes;
     std::vector<Situation> situations;
     std::vector<Attachment> attachments;
+    std::vector<Training> trainings;                         ///< the oldest first
+    std::vector<Drill> drills;                               ///< the coach's own
     std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
     std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
     std::shared_ptr<const Players> everyone = std::make_shared<Players>();  ///< never null
