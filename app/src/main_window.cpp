@@ -9,6 +9,7 @@
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFileInfo>
+#include <QImageReader>
 #include <QInputDialog>
 #include <QLocale>
 #include <QMenuBar>
@@ -36,6 +37,7 @@
 #include "widgets/lesson_line.h"
 #include "widgets/logbook_troubles.h"
 #include "widgets/notice_bar.h"
+#include "widgets/report_dialog.h"
 #include "widgets/restore_dialog.h"
 #include "widgets/trouble_bar.h"
 #include "work/trouble.h"
@@ -140,6 +142,7 @@ void MainWindow::addView(View* view) {
     connect(view, &View::viewWanted, this, &MainWindow::showView);
     connect(view, &View::filesWanted, this, [this] { chooseFile(); });
     connect(view, &View::monitorWanted, this, &MainWindow::chooseMonitor);
+    connect(view, &View::reportWanted, this, &MainWindow::writeReport);
     connect(view, &View::simulatedWanted, &simulated_, [this] { simulated_.start(false); });
     connect(view, &View::said, this, &MainWindow::showResult);
     connect(view, &View::failed, notice_, &NoticeBar::showError);
@@ -223,6 +226,7 @@ void MainWindow::makeFileMenu() {
                                 &MainWindow::saveShots);
     out->setToolTip(tr("Those that Watch shows and that are not set aside, as CSV or JSON"));
     menu->addAction(tr("&Save this view as a picture…"), this, &MainWindow::savePicture);
+    menu->addAction(tr("Write the lesson's repo&rt…"), this, &MainWindow::writeReport);
     menu->addAction(tr("&Print this view…"), QKeySequence::Print, this, &MainWindow::print);
     menu->addAction(tr("Save a cop&y of the logbook…"), this, &MainWindow::saveLogbook);
     menu->addAction(tr("&Restore a backup…"), this, &MainWindow::chooseBackup);
@@ -371,6 +375,67 @@ void MainWindow::savePicture() {
     } else {
         notice_->showError(tr("%1 could not be written.").arg(name));
     }
+}
+
+QVector<ReportPicture> MainWindow::attachedPictures() const {
+    constexpr qsizetype most = 4;
+    constexpr int width_px = 340;
+    QVector<ReportPicture> out;
+    std::vector<std::int64_t> shots;
+    if (desk_.training().current()) shots = desk_.training().current()->shots;
+    for (const Comparison::Side side : {Comparison::A, Comparison::B}) {
+        if (!desk_.comparison().side(side)) continue;
+        const auto its = desk_.comparison().side(side)->shotIds();
+        shots.insert(shots.end(), its.begin(), its.end());
+    }
+    for (const store::Attachment& a : desk_.log().records().attachments) {
+        if (out.size() >= most) break;
+        if (std::find(shots.begin(), shots.end(), a.shot) == shots.end()) continue;
+        QImageReader reader(desk_.attacher().findFile(a));
+        reader.setDecideFormatFromContent(true);
+        reader.setAutoTransform(true);
+        const QSize size = reader.size();
+        if (!size.isValid() || !reader.canRead()) continue;
+        if (size.width() > 2 * width_px)
+            reader.setScaledSize(size.scaled(2 * width_px, 4 * width_px, Qt::KeepAspectRatio));
+        const QImage image = reader.read();
+        if (!image.isNull()) out << ReportPicture{text::fromUtf8(a.name), image, width_px};
+    }
+    return out;
+}
+
+void MainWindow::writeReport() {
+    QVector<ReportPart> parts;
+    for (const Stop stop : {Stop::Train, Stop::Explain, Stop::Ladder, Stop::Tune}) {
+        for (const View* view : std::as_const(views_)) {
+            if (view->stop() == stop) parts << view->reportParts();
+        }
+    }
+    if (parts.isEmpty()) {
+        notice_->showError(
+            tr("There is nothing to report yet: train, explain two shots, or tune first."));
+        return;
+    }
+    if (const auto pictures = attachedPictures(); !pictures.isEmpty())
+        parts << ReportPart{tr("Pictures"), QString(), QString(), pictures, {}};
+    parts << ReportPart{
+        tr("Before the next practice"),
+        tr("Nobody ahead of or beside the swing; range rules and local rules first."),
+        tr("Stop at pain. What hurts belongs to a licensed clinician, and the swing of "
+           "somebody injured to a qualified coach."),
+        {},
+        {}};
+    const BenchState& s = desk_.bench().state();
+    const QString who = text::playerName(s.player.name);
+    auto* dialog = new ReportDialog(tr("Lesson: %1, %2").arg(who, text::day(desk_.clock().today())),
+                                    tr("Computed with Wedgeon from what was measured and seen. A "
+                                       "number behind ± holds 80 of 100."),
+                                    parts, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &ReportDialog::said, this,
+            [this](const QString& what) { notice_->showResult(what); });
+    connect(dialog, &ReportDialog::failed, notice_, &NoticeBar::showError);
+    dialog->open();
 }
 
 void MainWindow::print() {

@@ -8,6 +8,7 @@
 #include <QVector>
 
 #include "desk/desk.h"
+#include "paper/report.h"
 #include "desk/simulated_monitor.h"
 
 class QMenu;
@@ -76,6 +77,9 @@ private:
     void followSimulated();
     void followAttacher();
     void print();
+    void writeReport();
+    /// Of the shots that the report speaks of.
+    QVector<ReportPicture> attachedPictures() const;
     void save() const;
 
     Desk& desk_;

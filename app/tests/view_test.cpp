@@ -15,7 +15,7 @@ namespace {
 /// Counts what it is told.
 class TallyView : public View {
 public:
-    explicit TallyView(Desk& desk) : View(desk, QStringLiteral("tally"), Stop::Train) {
+    explicit TallyView(Desk& desk) : View(desk, QStringLiteral("tally"), static_cast<Stop>(8)) {
         auto* column = new QVBoxLayout(this);
         label_ = new QLabel(QStringLiteral("nothing yet"));
         label_->setObjectName(QStringLiteral("tally"));
@@ -93,7 +93,7 @@ protected:
 
 TEST_F(ViewTest, IsReachedByMenuKeyAndLessonLine) {
     EXPECT_FALSE(isShown());
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_TRUE(isShown());
     QTest::keyClick(window_.get(), Qt::Key_3, Qt::AltModifier);
     EXPECT_FALSE(isShown());
@@ -104,13 +104,13 @@ TEST_F(ViewTest, IsReachedByMenuKeyAndLessonLine) {
     QTest::mouseClick(byName<QAbstractButton>(QStringLiteral("Tally")), Qt::LeftButton, {},
                       QPoint(22, 24));
     EXPECT_TRUE(isShown());
-    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_9, Qt::AltModifier);
     EXPECT_TRUE(isShown()) << "nothing is at that place yet";
 }
 
 TEST_F(ViewTest, ItsCommandsWorkWhileItIsShown) {
     QTest::keyClick(window_.get(), Qt::Key_M);
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_EQ(copied(), QStringLiteral("0 counted")) << "it was not shown";
     QTest::keyClick(window_.get(), Qt::Key_M);
     EXPECT_EQ(copied(), QStringLiteral("1 counted"));
@@ -125,7 +125,7 @@ TEST_F(ViewTest, CommandsOfOthersWaitWhileItIsShown) {
     openShots(write(QStringLiteral("two.csv"), "carry [m]\n40\n41\n"));
     QAction* aside = action(QStringLiteral("Set the shot aside"));
     EXPECT_TRUE(aside->isEnabled());
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_FALSE(aside->isEnabled());
     QTest::keyClick(window_.get(), Qt::Key_Delete);
     settle();
@@ -135,13 +135,13 @@ TEST_F(ViewTest, CommandsOfOthersWaitWhileItIsShown) {
 }
 
 TEST_F(ViewTest, HiddenItGoesStaleAndIsRefreshedOnce) {
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_TRUE(said("tally").startsWith(QStringLiteral("refreshed 1 times")))
         << said("tally").toStdString();
     QTest::keyClick(window_.get(), Qt::Key_3, Qt::AltModifier);
     for (int i = 0; i < 3; ++i)
         action(QStringLiteral("Change between"))->trigger();
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     EXPECT_EQ(said("tally"),
               QStringLiteral("refreshed 2 times, last for %1").arg(Desk::UnitsShown));
     action(QStringLiteral("Change between"))->trigger();
@@ -149,7 +149,7 @@ TEST_F(ViewTest, HiddenItGoesStaleAndIsRefreshedOnce) {
 }
 
 TEST_F(ViewTest, IsPrintedWithItsText) {
-    QTest::keyClick(window_.get(), Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(window_.get(), Qt::Key_8, Qt::AltModifier);
     const QString path = folder_.filePath(QStringLiteral("tally.pdf"));
     print(path);
     QFile file(path);

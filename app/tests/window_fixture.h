@@ -77,8 +77,10 @@ protected:
     }
 
     QString said(const char* objectName) {
-        auto* label = window_->findChild<QLabel*>(QString::fromLatin1(objectName));
-        return label && label->isVisible() ? label->text() : QString();
+        for (auto* label : window_->findChildren<QLabel*>(QString::fromLatin1(objectName))) {
+            if (label->isVisible()) return label->text();
+        }
+        return {};
     }
 
     /// What stands behind the questions of a pop-up of the strip.

@@ -14,12 +14,16 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
+#include <functional>
+#include <random>
 
+#include "desk/drill_maker.h"
 #include "drawings/drawing.h"
 #include "own_user.h"
 #include "program.h"
 #include "style/style.h"
 #include "text/language.h"
+#include "text/train_words.h"
 #include "views/watch/columns_dialog.h"
 #include "views/watch/player_display.h"
 #include "widgets/notice_bar.h"
@@ -29,8 +33,11 @@ namespace {
 
 template <class T>
 T* byName(QWidget& root, const QString& accessibleName) {
-    for (T* w : root.findChildren<T*>()) {
-        if (w->accessibleName() == accessibleName) return w;
+    // Views may have the same: the one that is seen.
+    for (const bool seen : {true, false}) {
+        for (T* w : root.findChildren<T*>()) {
+            if (w->accessibleName() == accessibleName && w->isVisible() == seen) return w;
+        }
     }
     qFatal("no widget is called %s", qPrintable(accessibleName));
 }
@@ -64,6 +71,63 @@ void drag(QWidget* widget, QPointF from, QPointF by) {
         QTest::mouseMove(widget, (from + by * i / 8.0).toPoint());
     QTest::mouseRelease(widget, Qt::LeftButton, {}, (from + by).toPoint());
 }
+
+/// A drill and a trial, hit by a made-up player whose shots scatter by chance.
+class TrainingDay {
+public:
+    TrainingDay(wedgeon::Desk& desk, std::function<bool()> settled)
+        : desk_(desk), settled_(std::move(settled)) {}
+
+    bool drill(const std::string& name, int shots) {
+        for (const wedgeon::Drill& d : wedgeon::makeDrills(desk_.bench(), {}, 5)) {
+            if (d.name != name) continue;
+            desk_.training().begin(d);
+            bool good = settled_();
+            for (int i = 0; i < shots; ++i) {
+                const wedgeon::DrillStation& s = d.stations[desk_.training().score().next];
+                wedgeon::store::ShotRecord shot;
+                shot[wedgeon::store::Quantity::Carry] = near(s.windows[0]);
+                shot[wedgeon::store::Quantity::LaunchAngle] = near(s.windows[1]);
+                shot[wedgeon::store::Quantity::Apex] = near(s.windows[2]);
+                good = hit(shot) && good;
+            }
+            return good;
+        }
+        return false;
+    }
+    bool trial(wedgeon::store::Trial trial, int shots) {
+        trial.design = wedgeon::text::usualDesign(trial.decides);
+        desk_.training().begin(trial);
+        bool good = settled_();
+        for (int i = 0; i < shots; ++i) {
+            const double b = desk_.training().nextArm() == wedgeon::Arm::B ? 1.0 : 0.0;
+            wedgeon::store::ShotRecord shot;
+            shot[wedgeon::store::Quantity::LandingAngle] =
+                0.775 - 0.055 * b + 0.026 * normal_(chance_);
+            shot[wedgeon::store::Quantity::SpinRate] = 560 + 20 * b + 50 * normal_(chance_);
+            shot[wedgeon::store::Quantity::Carry] = 38 + 0.5 * b + 1.5 * normal_(chance_);
+            shot[wedgeon::store::Label::Strike] = i % 5 == 2 ? "fat" : "clean";
+            good = hit(shot) && good;
+        }
+        return good;
+    }
+
+private:
+    double near(const wedgeon::DrillWindow& w) {
+        return 0.5 * (w.low + w.high) + 0.4 * (w.high - w.low) * normal_(chance_);
+    }
+    bool hit(wedgeon::store::ShotRecord shot) {
+        shot[wedgeon::store::Label::Time] =
+            desk_.clock().local().toString(Qt::ISODate).toStdString();
+        desk_.log().addSeen(shot);
+        return settled_();
+    }
+
+    wedgeon::Desk& desk_;
+    std::function<bool()> settled_;
+    std::mt19937_64 chance_{4};
+    std::normal_distribution<double> normal_;
+};
 
 }  // namespace
 
@@ -286,6 +350,18 @@ int main(int argc, char** argv) {
     display->resize(1280, 800);
     good = save(*display, folder, QStringLiteral("watch-display")) && good;
     display->close();
+
+    window.showView(QStringLiteral("train"));
+    TrainingDay day(window.desk, settled);
+    good = day.drill("Three heights, one wedge", 13) && good;
+    notice->hide();
+    good = save(window, folder, QStringLiteral("train-drill")) && good;
+    wedgeon::store::Trial trial;
+    trial.name = "steady handle";
+    trial.ways = {"the usual release", "the handle kept moving"};
+    trial.task = "54, rib high, to the towel at 38 m";
+    good = day.trial(trial, 26) && good;
+    good = save(window, folder, QStringLiteral("train-trial")) && good;
 
     wedgeon::style::setDark(true);
     window.showView(QStringLiteral("shape"));

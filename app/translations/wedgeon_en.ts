@@ -12,6 +12,16 @@
     </message>
 </context>
 <context>
+    <name>TrainWords</name>
+    <message numerus="yes">
+        <source>%1: cannot tell yet, hit %n more.</source>
+        <translation>
+            <numerusform>%1: cannot tell yet, hit %n more.</numerusform>
+            <numerusform>%1: cannot tell yet, hit %n more.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Units</name>
     <message numerus="yes">
         <source>%n shot(s)</source>
@@ -82,6 +92,16 @@
         <translation>
             <numerusform>%n picture or clip attached to %1.</numerusform>
             <numerusform>%n pictures or clips attached to %1.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::PlanDialog</name>
+    <message numerus="yes">
+        <source>%n session(s) saved to %1.</source>
+        <translation>
+            <numerusform>%n session saved to %1.</numerusform>
+            <numerusform>%n sessions saved to %1.</numerusform>
         </translation>
     </message>
 </context>

@@ -232,6 +232,7 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::NoSuchPlayer, QT_TRANSLATE_NOOP("Words", "there is no player of the name %1")},
     {Says::PlayerOfHisOwn, QT_TRANSLATE_NOOP("Words", "%1 is a player of his own")},
     {Says::AnothersName, QT_TRANSLATE_NOOP("Words", "%1 is another player's other name")},
+    {Says::NoSuchTime, QT_TRANSLATE_NOOP("Words", "%1 is no day and time")},
     {Says::AttachmentForm,
      QT_TRANSLATE_NOOP("Words", "a picture or clip belongs to one shot or one recipe")},
     {Says::AttachmentNotCopied, QT_TRANSLATE_NOOP("Words", "%1 was not copied: %2")},

@@ -33,7 +33,8 @@ Desk::Desk(const QString& logbook, const Clock& clock)
       comparison_(shots_, shown_, bench_),
       oneChange_(shots_, bench_),
       import_(log_),
-      attacher_(log_) {
+      attacher_(log_),
+      training_(log_, bench_) {
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);
     connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });
@@ -55,7 +56,9 @@ Desk::Desk(const QString& logbook, const Clock& clock)
                 tell(Records);
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
+    connect(&training_, &TrainingRoom::changed, this, [this] { tell(Trained); });
     connect(&log_, &ShotLog::seenAdded, this, [this](const store::LoggedShot& shot) {
+        training_.take({shot});
         if (log_.shown() == shot.session && shots_.rowCount() > 0) {
             shots_.append({shot});
         } else {
@@ -234,6 +237,7 @@ void Desk::mergePlayers(const std::string& from, const std::string& into) {
 }
 
 void Desk::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
+    training_.take(shots);
     if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
         shots_.append(shots);
         return;

@@ -19,6 +19,7 @@
 #include "desk/recipe_book.h"
 #include "desk/shot_log.h"
 #include "desk/shown_shots.h"
+#include "desk/training_room.h"
 #include "desk/tuner.h"
 #include "desk/watched_shots.h"
 #include "desk/workbench.h"
@@ -44,6 +45,7 @@ public:
     OneChange& oneChange() { return oneChange_; }
     ImportJob& import() { return import_; }
     Attacher& attacher() { return attacher_; }
+    TrainingRoom& training() { return training_; }
     Tuner& tuner() { return tuner_; }
     Planner& planner() { return planner_; }
     LadderMaker& ladder() { return ladder_; }
@@ -81,9 +83,10 @@ public:
         LogState = 1 << 7,
         Compared = 1 << 8,  ///< the two sides
         Ladders = 1 << 9,   ///< the player's ladder
+        Trained = 1 << 10,  ///< what is hit in the drill or trial
     };
     Q_DECLARE_FLAGS(Parts, Part)
-    static constexpr Parts everything() { return Parts::fromInt((Ladders << 1) - 1); }
+    static constexpr Parts everything() { return Parts::fromInt((Trained << 1) - 1); }
 
     /// Shots of all sessions that this filter lets through are to be looked at.
     void wantShots(const QString& filter) { emit shotsWanted(filter); }
@@ -112,6 +115,7 @@ private:
     OneChange oneChange_;
     ImportJob import_;
     Attacher attacher_;
+    TrainingRoom training_;
     Tuner tuner_;
     Planner planner_;
     LadderMaker ladder_;

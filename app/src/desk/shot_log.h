@@ -83,6 +83,17 @@ public:
     /// Pictures and clips whose files lie beside the logbook; an undo step each.
     void attach(std::vector<store::Attachment> attachments);
     void detach(const store::Attachment& attachment);
+    /// A drill or trial begins, ends or is taken away; an undo step each.
+    void beginTraining(const store::Training& training);
+    void endTraining(const store::Training& training, bool ended);
+    void removeTraining(const store::Training& training);
+    /// Shots that were hit in it, behind \p before others; \p then when records() has them, or it
+    /// was said why not. No undo step: they came in.
+    void addToTraining(std::int64_t training, std::vector<std::int64_t> shots, std::size_t before,
+                       std::function<void()> then);
+    /// Those that are there.
+    void findShots(std::vector<std::int64_t> ids,
+                   std::function<void(std::vector<store::LoggedShot>)> then);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
     /// The run as the coach paced it, where the device did not measure one.
@@ -162,6 +173,8 @@ private:
               bool done = false);
     /// An undo step of a change of many rows.
     void pushRows(const QString& what, std::function<store::RowChanges(store::Logbook&)> change);
+    /// An undo step of something beside the shots.
+    void pushRecords(const QString& what, Change redo, Change undo);
     void pushAttached(const QString& what,
                       const std::shared_ptr<std::vector<store::Attachment>>& all, bool attached);
     void dropObsolete();

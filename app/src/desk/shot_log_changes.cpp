@@ -122,6 +122,84 @@ void ShotLog::pushAttached(const QString& what,
     push(what, turn(attached), turn(!attached));
 }
 
+void ShotLog::pushRecords(const QString& what, Change redo, Change undo) {
+    if (looksAtBackup_) {
+        emit failed(tr("This is a backup, to look at only. Restore it to work with it."));
+        return;
+    }
+    const auto doing = [this](Change change) {
+        return [this, change = std::move(change)](const StoreCommand::Fails& fails) {
+            act(
+                change, [this] { refreshRecords(); }, fails);
+        };
+    };
+    push(what, doing(std::move(redo)), doing(std::move(undo)));
+}
+
+void ShotLog::beginTraining(const store::Training& training) {
+    // With its id, from the first time on; its shots come back with it.
+    const auto kept = std::make_shared<store::Training>(training);
+    pushRecords(
+        tr("begin %1").arg(text::fromUtf8(training.name())),
+        [kept](store::Logbook& book) { kept->id = store::Trainings(book).add(*kept); },
+        [kept](store::Logbook& book) {
+            for (store::Training& t : store::Trainings(book).all()) {
+                if (t.id == kept->id) *kept = std::move(t);
+            }
+            store::Trainings(book).remove(kept->id);
+        });
+}
+
+void ShotLog::endTraining(const store::Training& training, bool ended) {
+    const auto set = [id = training.id](bool to) {
+        return [id, to](store::Logbook& book) { store::Trainings(book).setEnded(id, to); };
+    };
+    pushRecords(tr("end %1").arg(text::fromUtf8(training.name())), set(ended), set(!ended));
+}
+
+void ShotLog::removeTraining(const store::Training& training) {
+    pushRecords(
+        tr("remove %1").arg(text::fromUtf8(training.name())),
+        [training](store::Logbook& book) { store::Trainings(book).remove(training.id); },
+        [training](store::Logbook& book) { store::Trainings(book).add(training); });
+}
+
+void ShotLog::addToTraining(std::int64_t training, std::vector<std::int64_t> shots,
+                            std::size_t before, std::function<void()> then) {
+    auto read = std::make_shared<std::shared_ptr<const store::Records>>();
+    thread_->run(
+        LogbookThread::Turn::Edit,
+        [read, former = records_, training, shots = std::move(shots),
+         before](store::Logbook& book) {
+            for (std::size_t i = 0; i < shots.size(); ++i)
+                store::Trainings(book).addShot(training, shots[i], before + i);
+            *read = store::readRecords(book, former.get());
+        },
+        [this, read, then = std::move(then)](const auto& failure) {
+            if (failure) emit failed(failure->message);
+            if (*read) takeRecords(*read);
+            then();
+            if (isSaved()) emit saved();
+        });
+}
+
+void ShotLog::findShots(std::vector<std::int64_t> ids,
+                        std::function<void(std::vector<store::LoggedShot>)> then) {
+    auto found = std::make_shared<std::vector<store::LoggedShot>>();
+    thread_->run(
+        LogbookThread::Turn::Edit,
+        [found, ids = std::move(ids)](store::Logbook& book) {
+            for (const std::int64_t id : ids) {
+                if (auto shot = book.findShot(id)) found->push_back(std::move(*shot));
+            }
+        },
+        [this, found, then = std::move(then)](const auto& failure) {
+            if (failure) emit failed(failure->message);
+            then(std::move(*found));
+            if (isSaved()) emit saved();
+        });
+}
+
 void ShotLog::copyTo(const QString& path, std::function<void(const QString&)> then) {
     if (!thread_) return;
     thread_->run(

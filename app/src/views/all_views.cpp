@@ -8,6 +8,7 @@
 #include "views/ladder/ladder_view.h"
 #include "views/read/read_view.h"
 #include "views/shape/shape_view.h"
+#include "views/train/train_view.h"
 #include "views/tune/tune_view.h"
 #include "views/watch/watch_view.h"
 
@@ -19,6 +20,7 @@ void addAllViews(MainWindow& window, Desk& desk) {
     window.addView(new ShapeView(desk));
     window.addView(new WatchView(desk));
     window.addView(new ExplainView(desk));
+    window.addView(new TrainView(desk));
     window.addView(new TuneView(desk));
 }
 

@@ -4,11 +4,14 @@
 #include "views/view.h"
 
 #include <QAction>
+#include <QImage>
+#include <QPainter>
 #include <algorithm>
 #include <utility>
 
 #include "drawings/drawing.h"
 #include "paper/paper.h"
+#include "style/style.h"
 
 namespace wedgeon {
 
@@ -57,6 +60,20 @@ void View::addCommandSeparator() {
 void View::paintPicture(QPainter& painter, const QSize& size) {
     (void)size;
     render(&painter);
+}
+
+ReportPicture View::reportPicture(Drawing& drawing, int height_px) {
+    constexpr int width_px = 700, fineness = 2;
+    ReportPicture out;
+    out.words = drawing.accessibleDescription();
+    out.width_px = width_px;
+    out.image = QImage(QSize(width_px, height_px) * fineness, QImage::Format_RGB32);
+    out.image.fill(Qt::white);
+    QPainter painter(&out.image);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.scale(fineness, fineness);
+    drawing.paintOn(painter, QSizeF(width_px, height_px), style::colours(style::palette(false)));
+    return out;
 }
 
 void View::printPicture(Paper& paper) {

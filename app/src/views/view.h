@@ -12,17 +12,18 @@
 #include <functional>
 
 #include "desk/desk.h"
+#include "paper/report.h"
 
 class QAction;
 
 namespace wedgeon {
 
+class Drawing;
 class Paper;
 
 /// The lesson in its order. The number goes with Alt and is the place on the lesson line; that of a
 /// view that is not there stays empty.
 enum class Stop { Read = 1, Ladder, Shape, Watch, Explain, Train, Tune };
-inline constexpr int stopCount = 7;
 
 class View : public QWidget {
     Q_OBJECT
@@ -61,6 +62,9 @@ public:
         return false;
     }
 
+    /// What it adds to the lesson's report: what was found, in sentences, with drawings.
+    virtual QVector<ReportPart> reportParts() const { return {}; }
+
     /// In the order of the menu; those of the view's own menu.
     const QVector<QAction*>& commands() const { return commands_; }
     /// While it is not shown, its commands wait.
@@ -73,6 +77,7 @@ signals:
     void filesWanted();
     void monitorWanted();
     void simulatedWanted();
+    void reportWanted();
     /// Something happened that a person should read; \p goOn is the key of the view in which the
     /// lesson goes on, if any.
     void said(const QString& what, const QString& goOn);
@@ -89,6 +94,8 @@ protected:
         WhileShown,
         Anywhere,  ///< the view comes up first
     };
+    /// A drawing on white, with what a screen reader says of it as its words.
+    static ReportPicture reportPicture(Drawing& drawing, int height_px);
     /// The whole view as it looks on the screen.
     void printPicture(Paper& paper);
 

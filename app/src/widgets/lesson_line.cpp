@@ -4,13 +4,14 @@
 #include "widgets/lesson_line.h"
 
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QPainter>
 #include <QPainterPath>
 #include <iterator>
 #include <utility>
 
 #include "style/style.h"
+#include "text/units.h"
+#include "widgets/sentence_label.h"
 
 namespace wedgeon {
 
@@ -53,11 +54,10 @@ void LessonStop::paintEvent(QPaintEvent*) {
 LessonLine::LessonLine(QWidget* parent) : QWidget(parent), layout_(new QHBoxLayout(this)) {
     layout_->setContentsMargins(38, 0, 24, 0);
     layout_->setSpacing(0);
-    layout_->addStretch(1);
-    note_ = new QLabel(this);
-    note_->setTextFormat(Qt::PlainText);
+    note_ = new LineLabel(SentenceLabel::Rank::Body, LineLabel::WhenTight::Dots, this);
     note_->setFont(style::font(13));
-    layout_->addWidget(note_);
+    note_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    layout_->addWidget(note_, 1);
     setFixedHeight(58);
 }
 
@@ -77,6 +77,7 @@ void LessonLine::setCurrent(int place) {
 
 void LessonLine::setNote(const QString& note) {
     note_->setText(note);
+    note_->setToolTip(text::tip(note));
 }
 
 void LessonLine::paintEvent(QPaintEvent*) {

@@ -9,9 +9,10 @@
 #include <QWidget>
 
 class QHBoxLayout;
-class QLabel;
 
 namespace wedgeon {
+
+class LineLabel;
 
 class LessonStop : public QAbstractButton {
     Q_OBJECT
@@ -47,7 +48,7 @@ protected:
 
 private:
     QHBoxLayout* layout_;
-    QLabel* note_;
+    LineLabel* note_;
     QMap<int, LessonStop*> stops_;  ///< by place
 };
 

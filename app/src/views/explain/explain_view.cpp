@@ -321,6 +321,13 @@ QString ExplainView::why() const {
     return said;
 }
 
+QVector<ReportPart> ExplainView::reportParts() const {
+    if (!comparison_.isComplete()) return {};
+    ReportPart part{tr("What made the difference"), sentence(), why(), {}, {}};
+    part.pictures << reportPicture(*flight_, 240);
+    return {part};
+}
+
 QString ExplainView::asText() const {
     if (!comparison_.isComplete()) return {};
     QStringList out{headline_->asText(), flight_->accessibleDescription()};

@@ -27,6 +27,7 @@ public:
     explicit ExplainView(Desk& desk, QWidget* parent = nullptr);
     QString name() const override;
     QString asText() const override;
+    QVector<ReportPart> reportParts() const override;
 
 protected:
     void refresh(Desk::Parts parts) override;

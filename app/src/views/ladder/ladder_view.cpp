@@ -421,6 +421,35 @@ void LadderView::showShots() {
     desk_.wantShots(filter);
 }
 
+QVector<ReportPart> LadderView::reportParts() const {
+    const auto made = current();
+    if (!made || made->ladder.lines.empty()) return {};
+    const QStringList lines = headline_->asText().split(QLatin1Char('\n'));
+    const Units& units = bench_.units();
+    ReportPart part{tr("The ladder, carry in %1").arg(units.lengthName()),
+                    lines.value(0),
+                    QStringList(lines.mid(1)).join(QLatin1Char(' ')),
+                    {},
+                    {}};
+    QStringList head{tr("Club")};
+    for (const SwingName& swing : made->ladder.swings.swings)
+        head << text::swingName(swing.name);
+    part.table << head;
+    for (std::size_t i = 0; i < made->ladder.lines.size(); ++i) {
+        const LadderLine& line = made->ladder.lines[i];
+        if (line.way != Way::Plain) continue;
+        QStringList row{text::lineName(made->ladder, i)};
+        for (const LadderRung& rung : line.rungs) {
+            const auto shown = [&](double m) { return text::number(m * units.lengthFactor(), 0); };
+            row << tr("%1 (%2 to %3)")
+                           .arg(shown(rung.carry_m), shown(rung.low80_m), shown(rung.high80_m)) +
+                       (rung.predicted ? QStringLiteral(" ≈") : QString());
+        }
+        part.table << row;
+    }
+    return {part};
+}
+
 QString LadderView::asText() const {
     QStringList lines{headline_->asText(), drawing_->accessibleDescription(), gaps_->text()};
     if (current()) lines << card_->asText();

@@ -25,6 +25,7 @@ public:
     explicit LadderView(Desk& desk, QWidget* parent = nullptr);
     QString name() const override;
     QString asText() const override;
+    QVector<ReportPart> reportParts() const override;
     void print(Paper& paper) override;
     QVariantMap state() const override;
     void restore(const QVariantMap& state) override;

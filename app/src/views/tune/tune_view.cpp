@@ -410,6 +410,15 @@ void TuneView::showEstimates() {
     setUps_->show(setUps);
 }
 
+QVector<ReportPart> TuneView::reportParts() const {
+    if (!tuning_ || !tuning_->fit.isFitted()) return {};
+    return {{tr("What the shots say of the player"),
+             text::tuneSentence(*tuning_),
+             text::tuneWhy(*tuning_),
+             {},
+             {}}};
+}
+
 QString TuneView::asText() const {
     QStringList parts{headline_->asText()};
     for (const QWidget* drawing :

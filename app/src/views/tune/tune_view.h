@@ -32,6 +32,7 @@ public:
     explicit TuneView(Desk& desk, QWidget* parent = nullptr);
     QString name() const override;
     QString asText() const override;
+    QVector<ReportPart> reportParts() const override;
     /// Which part of the left side is open.
     QVariantMap state() const override;
     void restore(const QVariantMap& state) override;

@@ -36,6 +36,7 @@
 #include "views/watch/shot_tracks.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/files.h"
+#include "widgets/elided_combo.h"
 #include "widgets/file_dialogs.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
@@ -231,7 +232,8 @@ void WatchView::attachCopied() {
     const QMimeData* copied = QGuiApplication::clipboard()->mimeData();
     QStringList paths;
     for (const QUrl& url : copied->urls()) {
-        if (url.isLocalFile() && Attacher::looksLikeOne(url.toLocalFile())) paths << url.toLocalFile();
+        if (url.isLocalFile() && Attacher::looksLikeOne(url.toLocalFile()))
+            paths << url.toLocalFile();
     }
     const QImage picture = paths.isEmpty() ? QGuiApplication::clipboard()->image() : QImage();
     if (paths.isEmpty() && picture.isNull()) {
@@ -395,7 +397,7 @@ QWidget* WatchView::makeList() {
     filter_->setClearButtonEnabled(true);
     filter_->setMaxLength(200);
     filter_->setFixedWidth(230);
-    session_ = new QComboBox;
+    session_ = new ElidedCombo;
     session_->setAccessibleName(tr("Session"));
     session_->setMaximumWidth(190);
     connect(session_, &QComboBox::activated, this, [this] { log_.load(chosenSession()); });

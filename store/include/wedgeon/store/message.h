@@ -175,6 +175,9 @@ enum class Says {
     PlayerOfHisOwn,    ///< %1
     AnothersName,      ///< %1
 
+    // Calendars.
+    NoSuchTime,  ///< %1
+
     // Pictures and clips.
     AttachmentForm,
     AttachmentNotCopied,  ///< %1; %2: what the system says
