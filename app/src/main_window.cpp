@@ -379,7 +379,7 @@ void MainWindow::savePicture() {
 
 QVector<ReportPicture> MainWindow::attachedPictures() const {
     constexpr qsizetype most = 4;
-    constexpr int width_px = 340;
+    constexpr int width_px = 320;
     QVector<ReportPicture> out;
     std::vector<std::int64_t> shots;
     if (desk_.training().current()) shots = desk_.training().current()->shots;

@@ -8,8 +8,8 @@
 #include <QVector>
 
 #include "desk/desk.h"
-#include "paper/report.h"
 #include "desk/simulated_monitor.h"
+#include "paper/report.h"
 
 class QMenu;
 class QStackedWidget;

@@ -248,7 +248,8 @@ TEST_F(TrainTest, FromADrillWithTheSimulatedMonitorToTheReport) {
     EXPECT_TRUE(report->toPlainText().contains(result)) << report->toPlainText().toStdString();
     // Edited before it is saved; what looks like mark-up is text.
     report->moveCursor(QTextCursor::End);
-    report->insertPlainText(QStringLiteral("\nBring the <b>54</b> & a towel."));
+    report->insertPlainText(
+        QStringLiteral("\nBring the <b>54</b> & a towel: flatter, different, first."));
     const auto saveAs = [&](const QString& button, const QString& name) {
         const QString path = folder_.filePath(name);
         inFileDialog(path, [&] { press(button); });
@@ -258,7 +259,8 @@ TEST_F(TrainTest, FromADrillWithTheSimulatedMonitorToTheReport) {
     };
     const QString html =
         QString::fromUtf8(saveAs(QStringLiteral("Save as HTML…"), QStringLiteral("report.html")));
-    EXPECT_TRUE(html.contains(QStringLiteral("Bring the &lt;b&gt;54&lt;/b&gt; &amp; a towel.")))
+    EXPECT_TRUE(html.contains(QStringLiteral(
+        "Bring the &lt;b&gt;54&lt;/b&gt; &amp; a towel: flatter, different, first.")))
         << html.toStdString();
     EXPECT_TRUE(html.contains(QStringLiteral("<title>Lesson: Runa Vale")));
     EXPECT_TRUE(html.contains(QStringLiteral("data:image/png;base64,")));
@@ -273,7 +275,8 @@ TEST_F(TrainTest, FromADrillWithTheSimulatedMonitorToTheReport) {
     ASSERT_TRUE(reader.waitForFinished(20000));
     const QString read = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
     EXPECT_TRUE(read.contains(result)) << read.toStdString();
-    EXPECT_TRUE(read.contains(QStringLiteral("Bring the <b>54</b> & a towel.")))
+    EXPECT_TRUE(
+        read.contains(QStringLiteral("Bring the <b>54</b> & a towel: flatter, different, first.")))
         << read.toStdString();
     EXPECT_TRUE(read.contains(QStringLiteral("licensed clinician")));
 }

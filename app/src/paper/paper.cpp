@@ -31,10 +31,8 @@ constexpr double narrow = 0.6;
 
 /// As high as that many points on paper.
 QFont fontOf(double points, QFont::Weight weight) {
-    QFont f = style::font(static_cast<int>(points / 72 * mm_per_inch * units_per_mm), weight);
-    // Shaped, some signs of the font lose their meaning when the text is taken from the document.
-    f.setStyleStrategy(QFont::PreferNoShaping);
-    return f;
+    return style::printed(
+        style::font(static_cast<int>(points / 72 * mm_per_inch * units_per_mm), weight));
 }
 
 }  // namespace

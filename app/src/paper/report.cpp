@@ -8,12 +8,13 @@
 #include <QPdfWriter>
 #include <QSaveFile>
 #include <QTextDocument>
+#include <memory>
 
 namespace wedgeon {
 namespace {
 
 constexpr double margin_mm = 16.0;
-constexpr int pageWidth_px = 700;
+constexpr int pageWidth_px = 660, dotsPerInch = 96;
 
 QString text(const QString& s) {
     return s.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br/>"));
@@ -82,7 +83,12 @@ bool saveReportPdf(const QTextDocument& report, const QString& path, const QStri
         pdf.setPageSize(QPageSize(QPageSize::A4));
         pdf.setPageMargins(QMarginsF(margin_mm, margin_mm, margin_mm, margin_mm),
                            QPageLayout::Millimeter);
-        report.print(&pdf);
+        // As on the screen: letters and pictures are measured in pixels of 1/96 inch.
+        pdf.setResolution(dotsPerInch);
+        const std::unique_ptr<QTextDocument> paged(report.clone());
+        paged->setDocumentMargin(0.0);
+        paged->setPageSize(pdf.pageLayout().paintRectPixels(dotsPerInch).size());
+        paged->print(&pdf);
     }
     return file.commit();
 }

@@ -16,7 +16,7 @@ namespace wedgeon {
 struct ReportPicture {
     QString words;  ///< what it shows, for whoever does not see it
     QImage image;
-    int width_px = 0;  ///< on a page that is 700 wide
+    int width_px = 0;  ///< on a page that is 660 wide
 };
 
 struct ReportPart {

@@ -71,6 +71,17 @@ QPalette palette(bool isDark) {
     return p;
 }
 
+QFont printed(QFont font) {
+    font.setStyleStrategy(QFont::PreferNoShaping);
+    return font;
+}
+
+QPalette paper() {
+    QPalette out = palette(false);
+    out.setColor(QPalette::Base, Qt::white);
+    return out;
+}
+
 void apply(QApplication& app, bool isDark) {
     for (const int weight : {400, 500, 600, 700}) {
         QFontDatabase::addApplicationFont(

@@ -30,6 +30,8 @@ struct Colours {
 /// The colours that go with a palette, light or dark.
 const Colours& colours(const QPalette& palette);
 QPalette palette(bool dark);
+/// Dark letters on white, whatever the window is.
+QPalette paper();
 
 /// Loads fonts and sets Fusion, font and palette. Call once after the application is made.
 void apply(QApplication& app, bool dark);
@@ -37,6 +39,9 @@ void apply(QApplication& app, bool dark);
 void setDark(bool dark);
 
 QFont font(int pixels, QFont::Weight weight = QFont::Normal);
+/// The same for a document that is read as text, too: every letter by itself, since one sign for
+/// two is read as none.
+QFont printed(QFont font);
 
 /// An icon from the resources in the colour of the text.
 QIcon icon(const QString& name, const QPalette& palette);

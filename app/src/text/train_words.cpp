@@ -278,8 +278,6 @@ TrialDesign usualDesign(DrillMeasure measure) {
             set(1.5, 2.0);
             break;
         case DrillMeasure::Release:
-            set(1.0, 1.5);
-            break;
         case DrillMeasure::Side:
             set(1.0, 1.5);
             break;

@@ -63,7 +63,7 @@ void View::paintPicture(QPainter& painter, const QSize& size) {
 }
 
 ReportPicture View::reportPicture(Drawing& drawing, int height_px) {
-    constexpr int width_px = 700, fineness = 2;
+    constexpr int width_px = 660, fineness = 2;
     ReportPicture out;
     out.words = drawing.accessibleDescription();
     out.width_px = width_px;

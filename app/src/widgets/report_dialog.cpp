@@ -22,8 +22,8 @@ ReportDialog::ReportDialog(const QString& title, const QString& below,
     auto* column = new QVBoxLayout(this);
     text_->setAccessibleName(tr("The report, to be edited"));
     // Paper is white, and its letters are dark, whatever the window is.
-    text_->setPalette(style::palette(false));
-    text_->document()->setDefaultFont(style::font(14));
+    text_->setPalette(style::paper());
+    text_->document()->setDefaultFont(style::printed(style::font(14)));
     text_->setHtml(formatReport(title, below, parts));
     text_->moveCursor(QTextCursor::Start);
     column->addWidget(text_, 1);

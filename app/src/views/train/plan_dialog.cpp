@@ -69,7 +69,8 @@ PlanDialog::PlanDialog(const QString& player, std::vector<Drill> drills,
     row->addLayout(left, 3);
     preview_ = new QTextEdit;
     preview_->setAccessibleName(tr("The plan, to be edited"));
-    preview_->setPalette(style::palette(false));
+    preview_->setPalette(style::paper());
+    preview_->document()->setDefaultFont(style::printed(style::font(14)));
     row->addWidget(preview_, 2);
     column->addLayout(row, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
@@ -151,6 +152,7 @@ QWidget* PlanDialog::makeLimits() {
     from_->setCalendarPopup(true);
     from_->setAccessibleName(tr("From"));
     at_ = new QTimeEdit(QTime(17, 30));
+    at_->setDisplayFormat(QStringLiteral("HH:mm"));
     at_->setAccessibleName(tr("At"));
     connect(from_, &QDateEdit::dateChanged, this, &PlanDialog::show);
     connect(at_, &QTimeEdit::timeChanged, this, &PlanDialog::show);
@@ -204,8 +206,11 @@ void PlanDialog::show() {
     QVector<ReportPart> parts;
     const QLocale locale;
     for (const Session& s : sessions)
-        parts << ReportPart{
-            locale.toString(s.begin, QLocale::ShortFormat), QString(), textOf(s), {}, {}};
+        parts << ReportPart{locale.toString(s.begin, QStringLiteral("ddd d MMM, HH:mm")),
+                            QString(),
+                            textOf(s),
+                            {},
+                            {}};
     if (parts.isEmpty()) parts << ReportPart{tr("No day is chosen."), QString(), QString(), {}, {}};
     parts << ReportPart{
         tr("Every time"),

@@ -125,11 +125,12 @@ void TrialCourse::show(const Content& content) {
     content_ = content;
     say(content_.looks.isEmpty()
             ? tr("No difference yet")
-            : tr("%1 after %2: %3 %4")
+            : tr("%1 after %2: %3")
                   .arg(content_.title,
                        text::shots(static_cast<qsizetype>(content_.looks.back().shots)),
-                       text::signedNumber(content_.looks.back().difference, content_.decimals),
-                       content_.unit));
+                       text::withUnit(
+                           text::signedNumber(content_.looks.back().difference, content_.decimals),
+                           content_.unit)));
     update();
 }
 
