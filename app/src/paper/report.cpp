@@ -16,7 +16,7 @@ namespace {
 constexpr double margin_mm = 16.0;
 constexpr int pageWidth_px = 660, dotsPerInch = 96;
 
-QString text(const QString& s) {
+QString escaped(const QString& s) {
     return s.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br/>"));
 }
 
@@ -44,7 +44,7 @@ QString tableOf(const QVector<QStringList>& rows) {
             const QString cell = r == 0 ? QStringLiteral("th") : QStringLiteral("td");
             out += QStringLiteral("<%1 align=\"%2\">%3</%1>")
                        .arg(cell, c == 0 ? QStringLiteral("left") : QStringLiteral("right"),
-                            text(rows[r][c]));
+                            escaped(rows[r][c]));
         }
         out += QStringLiteral("</tr>");
     }
@@ -57,16 +57,16 @@ QString formatReport(const QString& title, const QString& below, const QVector<R
     QString out = QStringLiteral(
                       "<html><head><meta charset=\"utf-8\"/><title>%1</title></head><body>"
                       "<h1>%1</h1><p>%2</p>")
-                      .arg(text(title), text(below));
+                      .arg(escaped(title), escaped(below));
     for (const ReportPart& part : parts) {
         out += QStringLiteral("<h2>%1</h2><p><b>%2</b></p>")
-                   .arg(text(part.title), text(part.sentence));
-        if (!part.why.isEmpty()) out += QStringLiteral("<p>%1</p>").arg(text(part.why));
+                   .arg(escaped(part.title), escaped(part.sentence));
+        if (!part.why.isEmpty()) out += QStringLiteral("<p>%1</p>").arg(escaped(part.why));
         for (const ReportPicture& picture : part.pictures) {
             out += QStringLiteral("<p>%1</p>").arg(pictureTag(picture));
             // Words beside it, for whoever reads the text alone.
             if (!picture.words.isEmpty())
-                out += QStringLiteral("<p><small>%1</small></p>").arg(text(picture.words));
+                out += QStringLiteral("<p><small>%1</small></p>").arg(escaped(picture.words));
         }
         if (!part.table.isEmpty()) out += tableOf(part.table);
     }

@@ -11,7 +11,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr double margin_px = 16.0;
+constexpr double drillMargin_px = 16.0;
 constexpr double highestRow_px = 74.0, highestWithTracks_px = 140.0;
 constexpr double leastWithTracks_px = 112.0;  ///< rows that are as high have their tracks
 constexpr double withWindows_px = 46.0;       ///< lower rows leave their windows out
@@ -39,7 +39,7 @@ void DrillDrawing::paint(QPainter& p, const style::Colours& c) {
     const double pitch = std::min(withTracks ? highestWithTracks_px : highestRow_px, room_px);
     const double width = canvas().width();
     const double marksAt = 0.5 * width;
-    const double resultAt = width - margin_px;
+    const double resultAt = width - drillMargin_px;
     double y = 4.0;
     for (const Row& r : rows_) {
         if (r.next) p.fillRect(QRectF(4, y, width - 8, pitch - 2), c.chosen);
@@ -47,11 +47,11 @@ void DrillDrawing::paint(QPainter& p, const style::Colours& c) {
         const double middle = withTracks ? y + 30.0 : y + pitch / 2;
         const bool withWindows = pitch >= withWindows_px;
         const QFont strong = style::font(withWindows ? 15 : 13, QFont::DemiBold);
-        paintFitted(p, {margin_px, withWindows ? middle - 4 : middle + 5}, marksAt - margin_px - 12,
-                    r.task, ink, strong);
+        paintFitted(p, {drillMargin_px, withWindows ? middle - 4 : middle + 5},
+                    marksAt - drillMargin_px - 12, r.task, ink, strong);
         if (withWindows)
-            paintFitted(p, {margin_px, middle + 15}, marksAt - margin_px - 12, r.windows, c.soft,
-                        style::font(13));
+            paintFitted(p, {drillMargin_px, middle + 15}, marksAt - drillMargin_px - 12, r.windows,
+                        c.soft, style::font(13));
         const double room = resultAt - marksAt - 110;
         const double step = std::min(pitchOfMarks_px, room / std::max(1, r.all));
         const double radius = std::min(8.0, 0.38 * step);
@@ -75,7 +75,8 @@ void DrillDrawing::paint(QPainter& p, const style::Colours& c) {
         paintText(p, {resultAt, middle + 5}, r.result, ink, style::font(14, QFont::Medium),
                   Qt::AlignRight);
         if (withTracks)
-            paintTracks(p, c, r, {margin_px, y + 58.0, width - 2 * margin_px, pitch - 62.0});
+            paintTracks(p, c, r,
+                        {drillMargin_px, y + 58.0, width - 2 * drillMargin_px, pitch - 62.0});
         y += pitch;
     }
 }

@@ -533,9 +533,13 @@ void TrainView::judge() {
     if (!current || !std::holds_alternative<store::Trial>(current->what)) return;
     JudgeDialog dialog(room_.shots(), bench_.units(), this);
     if (dialog.exec() != QDialog::Accepted) return;
-    for (const store::LoggedShot& shot : dialog.changed())
+    const auto changed = dialog.changed();
+    if (changed.empty()) return;
+    bench_.undoStack().beginMacro(tr("judge the shots"));
+    for (const store::LoggedShot& shot : changed)
         desk_.log().setAside(shot,
                              shot.setAside.empty() ? text::fromUtf8(store::coachKey) : QString());
+    bench_.undoStack().endMacro();
 }
 
 void TrainView::felt(const QString& strike) {

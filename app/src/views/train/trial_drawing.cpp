@@ -13,7 +13,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr double margin_px = 20.0;
+constexpr double trialMargin_px = 20.0;
 constexpr double rowA_px = 44.0, rowB_px = 84.0, rowDifference_px = 124.0, rowWords_px = 152.0;
 constexpr double letters_px = 20.0;
 
@@ -50,12 +50,12 @@ void TrialTracks::show(const QVector<Column>& columns, const std::optional<Strik
 void TrialTracks::paint(QPainter& p, const style::Colours& c) {
     const auto places = columns_.size() + (strikes_ ? 1 : 0);
     if (places == 0) return;
-    const double width = (canvas().width() - margin_px) / static_cast<double>(places);
+    const double width = (canvas().width() - trialMargin_px) / static_cast<double>(places);
     for (qsizetype i = 0; i < columns_.size(); ++i)
         paintColumn(p, c, columns_[i],
-                    {margin_px + width * static_cast<double>(i), 0, width, canvas().height()});
+                    {trialMargin_px + width * static_cast<double>(i), 0, width, canvas().height()});
     if (!strikes_) return;
-    const double x = margin_px + width * static_cast<double>(columns_.size());
+    const double x = trialMargin_px + width * static_cast<double>(columns_.size());
     paintText(p, {x, 20}, tr("struck clean"), c.ink, style::font(14, QFont::DemiBold));
     const auto line = [&](double y, const QString& arm, int clean, int shots) {
         paintText(p, {x, y + 5}, arm, c.ink, style::font(14, QFont::DemiBold));
@@ -135,8 +135,8 @@ void TrialCourse::show(const Content& content) {
 }
 
 void TrialCourse::paint(QPainter& p, const style::Colours& c) {
-    paintText(p, {margin_px, 18}, content_.title, c.ink, style::font(14, QFont::DemiBold));
-    const double left = margin_px + 44, right = canvas().width() - margin_px;
+    paintText(p, {trialMargin_px, 18}, content_.title, c.ink, style::font(14, QFont::DemiBold));
+    const double left = trialMargin_px + 44, right = canvas().width() - trialMargin_px;
     const double top = 32, bottom = canvas().height() - 24;
     double most = 2.0 * content_.matters;
     for (const auto& look : content_.looks)
