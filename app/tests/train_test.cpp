@@ -187,6 +187,33 @@ TEST_F(TrainTest, ATrialByEyeComesToItsVerdict) {
         << sentence().toStdString();
 }
 
+TEST_F(TrainTest, ShotsAreHitInWhatIsUnderWayWhateverIsLookedAt) {
+    auto* drills = byName<QComboBox>(QStringLiteral("Drill"));
+    drills->setCurrentText(QStringLiteral("Landing spot"));
+    press(QStringLiteral("Begin the drill"));
+    settle();
+    press(QStringLiteral("End it"));
+    settle();
+    drills->setCurrentText(QStringLiteral("Declare, then hit"));
+    press(QStringLiteral("Begin the drill"));
+    settle();
+    const auto underWay = room().current()->id;
+    auto* list = byName<QListWidget>(QStringLiteral("Drills and trials of the player"));
+    list->setCurrentRow(1);
+    EXPECT_FALSE(room().isRunning());
+    QTest::keyClick(window_.get(), Qt::Key_N);
+    seen(QStringLiteral("30 33"));
+    QTest::keyClick(byName<QLineEdit>(QStringLiteral("What was seen")), Qt::Key_Escape);
+    ASSERT_EQ(room().current()->id, underWay);
+    EXPECT_EQ(room().current()->shots.size(), 1u);
+    // Another one begins: no two are under way.
+    list->setCurrentRow(1);
+    press(QStringLiteral("Begin the drill"));
+    settle();
+    const auto his = room().ofPlayer();
+    EXPECT_EQ(std::count_if(his.begin(), his.end(), [](const auto& t) { return !t.ended; }), 1);
+}
+
 TEST_F(TrainTest, AShotThatIsTakenBackLeavesTheTrialWhereItWas) {
     inDialog<TrialDialog>(
         [this] { press(QStringLiteral("Try two ways…")); },
@@ -239,7 +266,8 @@ TEST_F(TrainTest, FromADrillWithTheSimulatedMonitorToTheReport) {
                                     patience(5000)));
         settle();
     }
-    const QString result = sentence();
+    // A document has no blanks that do not break; which stations are passed hangs on chance.
+    const QString result = sentence().replace(QChar(0xA0), QLatin1Char(' '));
     EXPECT_TRUE(result.contains(QStringLiteral(" inside."))) << result.toStdString();
     press(QStringLiteral("Write the report…"));
     auto* report = byName<QTextEdit>(QStringLiteral("The report, to be edited"),

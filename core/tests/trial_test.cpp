@@ -118,6 +118,22 @@ TEST(Trial, NoDifferenceThatMattersIsSaidAndRarelyOfOneThatDoes) {
     EXPECT_LE(shareFound(2.0, 2.0, 120, none), d.errorRate + slack(d.errorRate));
 }
 
+TEST(Trial, ADifferenceThatIsSurelyTooSmallIsNoneThatMatters) {
+    const TrialDesign d = design(2.0, 2.0);
+    TrialReading r;
+    const auto verdict = [&](double low, double high) {
+        r.low = low;
+        r.high = high;
+        return findAnswer(r, d).verdict;
+    };
+    EXPECT_EQ(verdict(0.2, 1.8), TrialVerdict::NoDifference);
+    EXPECT_EQ(verdict(0.2, 2.2), TrialVerdict::Difference);
+    EXPECT_EQ(verdict(-0.2, 2.2), TrialVerdict::CannotTell);
+    EXPECT_FALSE(findAnswer(r, d).surelyMatters);
+    EXPECT_EQ(verdict(-5.0, -2.1), TrialVerdict::Difference);
+    EXPECT_TRUE(findAnswer(r, d).surelyMatters);
+}
+
 TEST(Trial, MoreShotsAreAskedForUntilItCanBeTold) {
     const TrialDesign d = design(2.0, 2.0);
     std::vector<TrialValue> values;

@@ -3,7 +3,8 @@
 // Judging by content, hashing, copying.
 #include "desk/attacher.h"
 
-#include <QBuffer>
+#include <unistd.h>
+
 #include <QCryptographicHash>
 #include <QDesktopServices>
 #include <QDir>
@@ -14,10 +15,7 @@
 #include <QUrl>
 #include <cstdio>
 
-#include "text/quantities.h"
 #include "text/units.h"
-
-#include <unistd.h>
 
 namespace wedgeon {
 namespace {
@@ -184,9 +182,9 @@ void Attacher::copyOne(const Request& request, const QString& path, double befor
     while (!in.atEnd()) {
         if (task.stop.stop_requested()) return;
         const QByteArray part = in.read(part_bytes);
-        // It may be growing while it is read.
         copied += part.size();
-        if (part.isEmpty() || copied > request.most_bytes) return refuse(in.errorString());
+        if (part.isEmpty()) return refuse(in.errorString());
+        if (copied > request.most_bytes) return refuse(tr("it grows while it is read"));
         hash.addData(part);
         if (arriving.write(part) != part.size()) return refuse(arriving.errorString());
         const double share =

@@ -80,7 +80,10 @@ void TrainingRoom::begin(std::variant<Drill, store::Trial> what) {
     if (auto* drill = std::get_if<Drill>(&t.what)) drill->seed = chance();
     if (auto* trial = std::get_if<store::Trial>(&t.what)) trial->seed = chance();
     chosen_ = 0;
-    if (isRunning()) log_.endTraining(*current_, true);
+    // Also one that is under way while another is looked at.
+    for (const store::Training& other : ofPlayer()) {
+        if (!other.ended) log_.endTraining(other, true);
+    }
     log_.beginTraining(t);
 }
 
@@ -93,7 +96,14 @@ void TrainingRoom::remove() {
 }
 
 void TrainingRoom::take(const std::vector<store::LoggedShot>& shots) {
-    if (!isRunning()) return;
+    if (!isRunning()) {
+        // An ended one may be looked at while another is under way, in which they are hit.
+        const auto his = ofPlayer();
+        if (std::all_of(his.begin(), his.end(), [](const auto& t) { return t.ended; })) return;
+        chosen_ = 0;
+        follow();
+        if (!isRunning()) return;
+    }
     std::vector<std::int64_t> ids;
     for (const store::LoggedShot& shot : shots) {
         const std::string& player = shot.record[store::Label::Player];

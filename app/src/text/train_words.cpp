@@ -239,7 +239,7 @@ QString trialSentence(const store::Trial& trial, const TrialReading& decides,
 }
 
 QString trialWhy(const store::Trial& trial, std::size_t shots, std::size_t aside,
-                 const TrialReading& decides) {
+                 const TrialReading& decides, const ScatterReading& scatter) {
     QStringList out{
         TrainWords::tr("A is %1, B is %2.").arg(fromUtf8(trial.ways[0]), fromUtf8(trial.ways[1]))};
     out << (aside == 0 ? TrainWords::tr("%1 in random order.")
@@ -251,6 +251,9 @@ QString trialWhy(const store::Trial& trial, std::size_t shots, std::size_t aside
     if (measured + aside < shots)
         out << TrainWords::tr("%1 without the reading that decides.")
                    .arg(text::shots(static_cast<qsizetype>(shots - measured - aside)));
+    if (std::isfinite(scatter.high))
+        out << TrainWords::tr("B scatters %1 times as far as A (about %2 to %3).")
+                   .arg(number(scatter.ratio, 1), number(scatter.low, 1), number(scatter.high, 1));
     out << TrainWords::tr(
                "Two equal ways are said to differ in at most %1 of 100 such trials, "
                "however often one looks.")

@@ -35,7 +35,7 @@ QString drillWhy(const Drill& drill, const DrillScore& score, const Units& units
 QString trialSentence(const store::Trial& trial, const TrialReading& decides,
                       const StrikeReading& strikes, const Units& units);
 QString trialWhy(const store::Trial& trial, std::size_t shots, std::size_t aside,
-                 const TrialReading& decides);
+                 const TrialReading& decides, const ScatterReading& scatter);
 /// "+3.1° (−4.5 to −1.7)".
 QString differenceSaid(DrillMeasure measure, const TrialReading& reading, const Units& units);
 

@@ -170,13 +170,14 @@ StrikeReading readStrikes(std::span<const StrikeShot> shots, const TrialDesign& 
 TrialAnswer findAnswer(const TrialReading& reading, const TrialDesign& design) {
     design.validate();
     TrialAnswer out;
+    // Also one that is surely there, and surely too small.
+    if (reading.low > -design.matters && reading.high < design.matters) {
+        out.verdict = TrialVerdict::NoDifference;
+        return out;
+    }
     if (reading.low > 0.0 || reading.high < 0.0) {
         out.verdict = TrialVerdict::Difference;
         out.surelyMatters = reading.low > design.matters || reading.high < -design.matters;
-        return out;
-    }
-    if (reading.low > -design.matters && reading.high < design.matters) {
-        out.verdict = TrialVerdict::NoDifference;
         return out;
     }
     // With the same difference and scatter: until the interval leaves out 0 or lies within what

@@ -380,8 +380,9 @@ void TrainView::showTrial(const store::Trial& trial) {
     const auto aside = static_cast<std::size_t>(
         std::count_if(shots.begin(), shots.end(),
                       [](const store::LoggedShot* s) { return s && !s->setAside.empty(); }));
-    headline_->setTexts(text::trialSentence(trial, decides, strikes, units),
-                        text::trialWhy(trial, shots.size(), aside, decides));
+    headline_->setTexts(
+        text::trialSentence(trial, decides, strikes, units),
+        text::trialWhy(trial, shots.size(), aside, decides, readScatter(values, trial.design)));
     QVector<TrialTracks::Column> columns;
     const auto add = [&](DrillMeasure measure, const std::vector<TrialValue>& its,
                          const TrialReading& reading, const TrialDesign& design) {
