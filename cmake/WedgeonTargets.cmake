@@ -30,7 +30,9 @@ function(wedgeon_target target)
     target_compile_options(${target} PRIVATE -Werror)
   endif()
   if(WEDGEON_SANITIZE)
-    target_compile_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE}
+    # -O1: three times as fast as without, and traces still name the lines. What it then warns of as
+    # perhaps uninitialized, the sanitizers' own checks made so.
+    target_compile_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE} -O1 -Wno-maybe-uninitialized
                                              -fno-omit-frame-pointer -fno-sanitize-recover=all)
     target_link_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE})
   endif()

@@ -55,7 +55,13 @@ int main(int argc, char** argv) {
         QApplication::translate("main", "Listen to the launch monitor on this port at once"),
         QStringLiteral("port"));
     parser.addOption(listen);
+    const QCommandLineOption demo(
+        QStringLiteral("demo"),
+        QApplication::translate("main", "Made-up players and shots, in a logbook of their own"));
+    parser.addOption(demo);
     parser.process(app);
+    // Settings and logbook of its own: made-up shots never mix with anybody's.
+    if (parser.isSet(demo)) QApplication::setApplicationName(QStringLiteral("wedgeon-demo"));
 
     wedgeon::text::chooseLanguage(QLocale::system());
     wedgeon::style::apply(app, false);
@@ -83,5 +89,7 @@ int main(int argc, char** argv) {
     }
     if (!parser.positionalArguments().isEmpty())
         window.openFile(parser.positionalArguments().first());
+    else if (parser.isSet(demo))
+        window.openDemo();
     return QApplication::exec();
 }

@@ -82,6 +82,8 @@ MainWindow::MainWindow(Desk& desk, QWidget* parent) : QMainWindow(parent), desk_
     followSaver();
     followSimulated();
     followAttacher();
+    followLesson();
+    followFirstRun();
     showTroublesBy(this, [this](const QString& what) { notice_->showError(what); });
 }
 
@@ -98,7 +100,8 @@ void MainWindow::makeFrame() {
     auto* trouble = new TroubleBar;
     stack_ = new QStackedWidget;
     lesson_ = new LessonLine;
-    column->addWidget(new GivensStrip(desk_));
+    strip_ = new GivensStrip(desk_);
+    column->addWidget(strip_);
     column->addWidget(trouble);
     column->addWidget(notice_);
     column->addWidget(stack_, 1);
@@ -160,6 +163,7 @@ View* MainWindow::shownView() const {
 void MainWindow::showView(const QString& key) {
     View* wanted = view(key);
     if (!wanted) return;
+    if (firstRun_) showFirstRun(false);
     for (View* v : std::as_const(views_))
         v->setShown(v == wanted);
     stack_->setCurrentWidget(wanted);
@@ -254,6 +258,8 @@ void MainWindow::makeViewMenu() {
             bench.setUnits(bench.units().system() == UnitSystem::Metric ? UnitSystem::Yards
                                                                         : UnitSystem::Metric);
         });
+    viewMenu_->addAction(tr("The shot for the &player, large"), Qt::Key_F11, this,
+                         &MainWindow::showDisplay);
     dark_ = viewMenu_->addAction(tr("&Dark"));
     dark_->setCheckable(true);
     dark_->setShortcut(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D));

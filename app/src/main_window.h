@@ -16,9 +16,11 @@ class QStackedWidget;
 
 namespace wedgeon {
 
+class FirstRun;
 class LessonLine;
 class ImportFlow;
 class NoticeBar;
+class PlayerDisplay;
 class ShotSaver;
 class View;
 
@@ -44,6 +46,8 @@ public:
     void openFile(const QString& path, bool alwaysAsk = false);
     /// The same of many, and of folders of them.
     void openFiles(const QStringList& paths, bool alwaysAsk = false);
+    /// The shots of the demo, where they are not in the logbook yet.
+    void openDemo();
     /// Connects to the launch monitor on this port and shows its shots in Watch.
     void listenTo(quint16 port);
 
@@ -76,6 +80,13 @@ private:
     void followSaver();
     void followSimulated();
     void followAttacher();
+    void followLesson();
+    void followFirstRun();
+    void showFirstRun(bool shown);
+    void startDemo();
+    /// What was noted the last time, once for each player that comes.
+    void tellLastLesson();
+    void showDisplay();
     void print();
     void writeReport();
     /// Of the shots that the report speaks of.
@@ -91,7 +102,11 @@ private:
     ImportFlow* imports_ = nullptr;
     ShotSaver* saver_;
     SimulatedMonitor simulated_;
+    QWidget* strip_;
     QStackedWidget* stack_;
+    FirstRun* firstRun_ = nullptr;
+    PlayerDisplay* display_ = nullptr;
+    std::string toldPlayer_;  ///< whose last lesson was told
     QMenu *viewMenu_ = nullptr, *helpMenu_ = nullptr;
     QAction* afterViews_ = nullptr;  ///< of the menu of views
     QAction *open_ = nullptr, *undo_ = nullptr, *redo_ = nullptr, *dark_ = nullptr;

@@ -1,14 +1,25 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the window does around a lesson: pictures on their way into the logbook, and the report.
+// What the window does around a lesson: the first one, what was noted of the last, pauses, pictures
+// on their way into the logbook, and the report.
+#include <QApplication>
+#include <QFileInfo>
 #include <QImageReader>
 #include <QInputDialog>
+#include <QProcess>
+#include <QStackedWidget>
+#include <QVBoxLayout>
 #include <algorithm>
 
 #include "main_window.h"
+#include "text/history_words.h"
 #include "text/sentences.h"
+#include "text/train_words.h"
 #include "views/view.h"
+#include "widgets/first_run.h"
+#include "widgets/lesson_line.h"
 #include "widgets/notice_bar.h"
+#include "widgets/player_display.h"
 #include "widgets/report_dialog.h"
 
 namespace wedgeon {
@@ -45,6 +56,125 @@ void MainWindow::followAttacher() {
                     desk_.attacher().attach(subject, tooLarge);
                 });
             });
+}
+
+void MainWindow::followLesson() {
+    connect(&desk_.care(), &Care::pauseDue, this, [this] {
+        const QString said = text::strainSaid(desk_.care().strain(), Care::limits());
+        notice_->showResult(said);
+        desk_.care().shown(QStringLiteral("pause"), said);
+    });
+    connect(&desk_.care(), &Care::dayFull, this, [this] {
+        const QString said = text::strainSaid(desk_.care().strain(), Care::limits());
+        notice_->showResult(said);
+        desk_.care().shown(QStringLiteral("day-full"), said);
+    });
+    connect(&desk_.log(), &ShotLog::opened, this, [this] {
+        toldPlayer_.clear();
+        tellLastLesson();
+    });
+    connect(&desk_.bench(), &Workbench::givensChanged, this, &MainWindow::tellLastLesson);
+}
+
+void MainWindow::tellLastLesson() {
+    const std::string& player = desk_.bench().state().player.name;
+    if (player == toldPlayer_ || desk_.log().state() == ShotLog::State::Opening) return;
+    toldPlayer_ = player;
+    const auto& notes = desk_.log().records().notes;
+    const auto last = std::find_if(notes.rbegin(), notes.rend(), [&](const store::Note& n) {
+        return n.player == player && n.kind == store::NoteKind::Lesson;
+    });
+    // Today's is still in mind.
+    if (last == notes.rend() || last->at.starts_with(desk_.clock().today())) return;
+    constexpr qsizetype most = 140;
+    QString said = text::noteLine(*last);
+    if (said.size() > most) said = said.left(most).trimmed() + QStringLiteral("…");
+    notice_->showResult(tr("Last lesson with %1, %2: %3")
+                            .arg(text::playerName(player),
+                                 text::day(std::string_view(last->at).substr(0, 10)), said));
+}
+
+void MainWindow::showDisplay() {
+    if (!display_) display_ = new PlayerDisplay(desk_, this);
+    if (display_->isVisible()) {
+        display_->close();
+    } else {
+        display_->open(*this);
+    }
+}
+
+void MainWindow::followFirstRun() {
+    connect(&desk_.log(), &ShotLog::opened, this, [this] {
+        if (FirstRun::isDue(desk_)) showFirstRun(true);
+    });
+}
+
+void MainWindow::showFirstRun(bool shown) {
+    if (shown && !firstRun_) {
+        firstRun_ = new FirstRun(desk_);
+        auto* column = centralWidget()->layout();
+        static_cast<QVBoxLayout*>(column)->insertWidget(column->indexOf(stack_), firstRun_, 1);
+        connect(firstRun_, &FirstRun::chosen, this, [this](FirstRun::Door door) {
+            switch (door) {
+                case FirstRun::Door::File:
+                    // Cancelled, the questions are answered all the same.
+                    showView(QStringLiteral("watch"));
+                    return chooseFile();
+                case FirstRun::Door::Monitor:
+                    showView(QStringLiteral("watch"));
+                    return chooseMonitor();
+                case FirstRun::Door::Simulated:
+                    showView(QStringLiteral("watch"));
+                    return simulated_.start(false);
+                case FirstRun::Door::ByEye:
+                    showView(QStringLiteral("read"));
+                    return notice_->showResult(
+                        tr("Drag flag and front edge to what you paced: the shots from here are "
+                           "ranked. Shots that are hit are noted by eye in Watch (N)."));
+                case FirstRun::Door::Demo:
+                    return startDemo();
+                case FirstRun::Door::None:
+                    return showView(shownView()->key());
+            }
+        });
+    }
+    if (!shown && firstRun_) {
+        firstRun_->hide();
+        firstRun_->deleteLater();
+        firstRun_ = nullptr;
+    }
+    for (QWidget* w : {strip_, static_cast<QWidget*>(stack_), static_cast<QWidget*>(lesson_)})
+        w->setVisible(!shown);
+    if (firstRun_) {
+        firstRun_->show();
+        firstRun_->takeFocus();
+    }
+}
+
+void MainWindow::startDemo() {
+    // A program of its own, with a logbook and settings of its own.
+    if (!QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--demo")}))
+        notice_->showError(tr("The demo could not be started."));
+}
+
+void MainWindow::openDemo() {
+    setWindowTitle(tr("Wedgeon: the demo"));
+    // Beside the program as it is built, or installed.
+    const QString here = QApplication::applicationDirPath();
+    for (const QString& folder : {here + QStringLiteral("/../demo/data"),
+                                  here + QStringLiteral("/../share/wedgeon/demo")}) {
+        const QString file = folder + QStringLiteral("/larches-academy.csv");
+        if (!QFileInfo::exists(file)) continue;
+        const auto open = [this, file] {
+            if (desk_.log().records().sessions.empty()) openFile(file);
+        };
+        if (desk_.log().state() == ShotLog::State::Opening)
+            connect(&desk_.log(), &ShotLog::opened, this, open, Qt::SingleShotConnection);
+        else
+            open();
+        return;
+    }
+    notice_->showError(tr("The shots of the demo are not beside the program."));
 }
 
 QVector<ReportPicture> MainWindow::attachedPictures() const {
@@ -86,6 +216,21 @@ void MainWindow::writeReport() {
             tr("There is nothing to report yet: train, explain two shots, or tune first."));
         return;
     }
+    // What moves a shot farthest comes first, and stands above all as one list.
+    std::stable_sort(parts.begin(), parts.end(), [](const ReportPart& a, const ReportPart& b) {
+        return a.worth_m > b.worth_m;
+    });
+    constexpr qsizetype mostFindings = 3;
+    ReportPart findings{tr("Found, by what it is worth"), {}, {}, {}, {}};
+    for (const ReportPart& part : std::as_const(parts)) {
+        if (part.worth_m > 0.0 && findings.table.size() <= mostFindings) {
+            if (findings.table.isEmpty())
+                findings.table << QStringList{tr("Finding"), tr("Moves the rest by")};
+            findings.table << QStringList{part.sentence,
+                                          desk_.bench().units().length(part.worth_m, 1)};
+        }
+    }
+    if (!findings.table.isEmpty()) parts.prepend(findings);
     if (const auto pictures = attachedPictures(); !pictures.isEmpty())
         parts << ReportPart{tr("Pictures"), QString(), QString(), pictures, {}};
     parts << ReportPart{

@@ -176,10 +176,61 @@ TEST_F(ChartTest, TheChartSaysWhatTheShotsSay) {
     })) << said("chartSentence").toStdString();
     choose("Up", "Spin rate");
     choose("Across", "Spin loft");
-    EXPECT_TRUE(said("chartSentence").contains(QStringLiteral("Correlation")));
     const QString text =
         (action(QStringLiteral("Copy the result"))->trigger(), QApplication::clipboard()->text());
     EXPECT_EQ(text, said("chartSentence"));
+}
+
+/// A longer swing is faster and spins more; within a swing nothing goes with anything.
+TEST_F(ChartTest, WhatOnlyGroupsTellIsNoCorrelation) {
+    const auto shots = [](double slope) {
+        std::vector<store::ShotRecord> out;
+        for (int i = 0; i < 60; ++i) {
+            store::ShotRecord r;
+            const bool longer = i % 2 == 1;
+            r[Label::Wedge] = "54";
+            r[Label::Swing] = longer ? "rib-high" : "hip-high";
+            // Orders that have nothing to do with each other.
+            const double a = (i / 2 * 7) % 30, b = (i / 2 * 11 + 3) % 30;
+            r[Quantity::ClubSpeed] = (longer ? 20 : 14) + 0.03 * a;
+            r[Quantity::SpinRate] =
+                radpsFromRpm((longer ? 6000 : 4000) + 10 * b + slope * 10 * (a - b));
+            out.push_back(r);
+        }
+        return out;
+    };
+    openRecords(shots(0.0));
+    action(QStringLiteral("Shots as chart"))->trigger();
+    choose("Up", "Spin rate");
+    choose("Across", "Club speed");
+    EXPECT_TRUE(said("chartSentence").startsWith(QStringLiteral("Spin rate of 60 shots")))
+        << said("chartSentence").toStdString();
+    EXPECT_FALSE(said("chartSentence").contains(QStringLiteral("go together")))
+        << said("chartSentence").toStdString();
+    openRecords(shots(0.8));
+    choose("Up", "Spin rate");
+    choose("Across", "Club speed");
+    EXPECT_GT(numberAfter(said("chartSentence"), QStringLiteral("go together by")), 0.6)
+        << said("chartSentence").toStdString();
+}
+
+TEST_F(ChartTest, FewShotsTellTheirEndsAndNoTenths) {
+    std::vector<store::ShotRecord> shots(9);
+    for (std::size_t i = 0; i < shots.size(); ++i)
+        shots[i][Quantity::Carry] = 30.0 + static_cast<double>(i);
+    openRecords(shots);
+    action(QStringLiteral("Shots as chart"))->trigger();
+    choose("Up", "Carry");
+    EXPECT_TRUE(said("chartSentence").contains(QStringLiteral("the lowest 30.0, the highest 38.0")))
+        << said("chartSentence").toStdString();
+    shots.resize(19);
+    for (std::size_t i = 0; i < shots.size(); ++i)
+        shots[i][Quantity::Carry] = 40.0 + static_cast<double>(i);
+    openRecords(shots);
+    choose("Up", "Carry");
+    // The tenth of 19 lies at the second: one more shot falls below it in one of ten.
+    EXPECT_TRUE(said("chartSentence").contains(QStringLiteral("80 in 100 between 41.0 and 57.0")))
+        << said("chartSentence").toStdString();
 }
 
 TEST_F(ChartTest, APointIsAShotAndChoosesIt) {

@@ -28,6 +28,9 @@ public:
     void hit(const std::string& id, double carry_m) {
         store::ShotRecord shot;
         shot[store::Quantity::Carry] = carry_m;
+        hit(id, shot);
+    }
+    void hit(const std::string& id, const store::ShotRecord& shot) {
         say(store::liveShot(id, shot));
     }
     bool acknowledged(const std::string& id) const {

@@ -7,6 +7,7 @@
 #include <QProcess>
 #include <QScrollArea>
 #include <QSet>
+#include <QTabBar>
 #include <QTableWidget>
 #include <QToolButton>
 
@@ -15,6 +16,7 @@
 #include "pseudo_language.h"
 #include "text/language.h"
 #include "text/units.h"
+#include "wedgeon/store/sightings.h"
 #include "widgets/givens_strip.h"
 #include "window_fixture.h"
 
@@ -293,6 +295,60 @@ TEST_F(PseudoTest, EveryPageOfATuning) {
         QTest::qWait(50);
         look(*window_, QString::fromLatin1(page));
     }
+}
+
+TEST_F(PseudoTest, EveryPageOfTrain) {
+    openDemo();
+    window_->showView(QStringLiteral("train"));
+    auto* drills = called<QComboBox>("Drill");
+    ASSERT_TRUE(drills);
+    for (int i = 0; i < drills->count(); ++i) {
+        drills->setCurrentIndex(i);
+        look(*window_, QStringLiteral("drill %1").arg(i));
+    }
+    // The last one is declared before it is hit.
+    for (const char* entry : {"Begin the drill", "End the drill", "Begin the drill"}) {
+        actionOf(entry)->trigger();
+        settle();
+    }
+    store::ShotRecord shot;
+    shot[store::Label::Seen] = "{\"landed_m\": 30, \"rest_m\": 33}";
+    window_->desk.addSeen(*store::findSighting(shot), {}, QStringLiteral("rib-high"));
+    settle();
+    QTest::qWait(100);
+    look(*window_, QStringLiteral("drill under way"));
+    auto* tabs = called<QTabBar>("What Train shows");
+    for (int i = 1; tabs && i < tabs->count(); ++i) {
+        tabs->setCurrentIndex(i);
+        QTest::qWait(500);
+        settle();
+        look(*window_, QStringLiteral("tab %1").arg(i));
+    }
+    auto* change = [&]() -> QComboBox* {
+        tabs->setCurrentIndex(1);
+        QTest::qWait(200);
+        return called<QComboBox>("Change that they are held against");
+    }();
+    ASSERT_TRUE(change);
+    change->setCurrentIndex(change->count() - 1);
+    look(*window_, QStringLiteral("before and since"));
+    for (const char* entry :
+         {"Edit the drill", "Limits of hard strikes", "Try two ways", "It hurts"})
+        lookAtDialog(QString::fromLatin1(entry), [&] { actionOf(entry)->trigger(); });
+}
+
+TEST_F(PseudoTest, TheFirstRun) {
+    window_.reset();
+    QSettings().clear();
+    window_ = std::make_unique<Program>(folder_.filePath(QStringLiteral("new.wedgeon")));
+    window_->resize(1280, 800);
+    window_->show();
+    settle();
+    auto* wedges = called<QLineEdit>("Lofts of the wedges");
+    ASSERT_TRUE(wedges);
+    look(*window_, QStringLiteral("first run"));
+    wedges->setText(QStringLiteral("99"));
+    look(*window_, QStringLiteral("first run, no loft"));
 }
 
 TEST_F(PseudoTest, EveryDialog) {

@@ -267,6 +267,7 @@ TEST_F(FirstStartTest, KnowsNoPlayerAndRemembersTheNext) {
     QSettings().clear();
     begin();
     EXPECT_EQ(strip(QStringLiteral("Player")), QStringLiteral("you, right"));
+    window_->showView(QStringLiteral("shape"));  // past the first questions
     EXPECT_FALSE(said("shapeSentence").isEmpty());
     BenchState next = window_->desk.bench().state();
     next.player = {"Ilse Tarn", Hand::Left, nullptr};

@@ -25,8 +25,8 @@
 #include "text/language.h"
 #include "text/train_words.h"
 #include "views/watch/columns_dialog.h"
-#include "views/watch/player_display.h"
 #include "widgets/notice_bar.h"
+#include "widgets/player_display.h"
 #include "widgets/quantity_field.h"
 
 namespace {
@@ -363,9 +363,32 @@ int main(int argc, char** argv) {
     good = day.trial(trial, 26) && good;
     good = save(window, folder, QStringLiteral("train-trial")) && good;
 
+    trigger(window, QStringLiteral("Show the weeks"));
+    good = QTest::qWaitFor(
+               [&] {
+                   const auto& answer = window.desk.history().answer();
+                   return answer && answer->shots.shots > 0;
+               },
+               10000) &&
+           good;
+    good = save(window, folder, QStringLiteral("train-weeks")) && good;
+    trigger(window, QStringLiteral("Show today"));
+
     wedgeon::style::setDark(true);
     window.showView(QStringLiteral("shape"));
     good = save(window, folder, QStringLiteral("shape-dark")) && good;
+    wedgeon::style::setDark(false);
+
+    // Nobody was here before.
+    QSettings().clear();
+    wedgeon::test::Program first(own.filePath(QStringLiteral("first.wedgeon")));
+    first.resize(1280, 800);
+    first.show();
+    good = QTest::qWaitFor([&] { return first.isSettled(); }, 10000) && good;
+    byName<QLineEdit>(first, QStringLiteral("Player's name"))->setText(QStringLiteral("Runa Vale"));
+    byName<QLineEdit>(first, QStringLiteral("Lofts of the wedges"))
+        ->setText(QStringLiteral("50 54 58"));
+    good = save(first, folder, QStringLiteral("first-run")) && good;
     if (!good) std::fprintf(stderr, "wedgeon-pictures: a picture could not be taken\n");
     return good ? 0 : 1;
 }

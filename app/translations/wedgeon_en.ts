@@ -12,12 +12,50 @@
     </message>
 </context>
 <context>
+    <name>HistoryWords</name>
+    <message numerus="yes">
+        <source>%n times</source>
+        <translation>
+            <numerusform>%n time</numerusform>
+            <numerusform>%n times</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n week(s)</source>
+        <translation>
+            <numerusform>%n week</numerusform>
+            <numerusform>%n weeks</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 on %n day(s).</source>
+        <translation>
+            <numerusform>%1 on %n day.</numerusform>
+            <numerusform>%1 on %n days.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>TrainWords</name>
     <message numerus="yes">
         <source>%1: cannot tell yet, hit %n more.</source>
         <translation>
             <numerusform>%1: cannot tell yet, hit %n more.</numerusform>
             <numerusform>%1: cannot tell yet, hit %n more.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strike(s) with full effort today: enough for a day.</source>
+        <translation>
+            <numerusform>%n strike with full effort today: enough for a day.</numerusform>
+            <numerusform>%n strikes with full effort today: enough for a day.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 of %2 steep strikes off a mat or hard ground: a pause of %n minute(s) is due.</source>
+        <translation>
+            <numerusform>%1 of %2 steep strikes off a mat or hard ground: a pause of %n minute is due.</numerusform>
+            <numerusform>%1 of %2 steep strikes off a mat or hard ground: a pause of %n minutes is due.</numerusform>
         </translation>
     </message>
 </context>

@@ -75,6 +75,7 @@ Json inputOf(const PlanRequest& request, const PlannedShot& shot) {
     }
     input["samples"] = request.samples;
     input["seed"] = request.seed;
+    input["practised"] = 1;
     return input;
 }
 

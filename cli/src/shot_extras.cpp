@@ -81,6 +81,8 @@ void runSimulation(Fields& in, const ShotCase& shot, JsonText& out) {
     const double seed = in.number("seed", 1);
     SimulationOptions options;
     options.gustShare = in.number("gust_pct", 100 * options.gustShare) / 100;
+    // What is left to somebody who knows his own shots, as a plan plays them.
+    if (in.number("practised", 0) != 0.0) options.unknown = SpreadSource::practised();
     if (samples == 0) return;
     if (!(samples >= 2 && samples <= 2'000'000) || !(seed >= 0 && seed < 9e15)) {
         throw std::invalid_argument("samples must be from 2 to 2000000 and seed from 0 to 9e15");

@@ -19,8 +19,9 @@ struct HandWord {
     Hand value;
 };
 constexpr std::array hands{HandWord{"right", Hand::Right}, HandWord{"left", Hand::Left}};
-constexpr std::array<std::string_view, 8> extraKeys{
-    "aim_deg", "samples", "seed", "gust_pct", "player", "ask", "sensitivity", "explain_against"};
+constexpr std::array<std::string_view, 9> extraKeys{"aim_deg",  "samples",     "seed",
+                                                    "gust_pct", "practised",   "player",
+                                                    "ask",      "sensitivity", "explain_against"};
 
 void writeMargin(JsonText& out, const Recipe& recipe, const ShotResult& r,
                  const Predictor& predictor) {

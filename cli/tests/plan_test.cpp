@@ -10,6 +10,7 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
+#include "checked.h"
 #include "predict.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/kit.h"
@@ -23,12 +24,7 @@ namespace {
 
 using json = nlohmann::json;
 
-/// Every access is checked: what only takes time is made smaller.
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
-constexpr bool checked = true;
-#else
-constexpr bool checked = false;
-#endif
+using test::checked;
 
 json situation() {
     json s = json::parse(R"({"format": "wedgeon-situation", "version": 1, "name": "over sand",

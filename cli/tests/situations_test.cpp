@@ -7,18 +7,14 @@
 #include <algorithm>
 #include <filesystem>
 
+#include "checked.h"
 #include "wedgeon/store/situation_file.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
 
-/// Every access is checked: what only takes time is made smaller.
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
-constexpr bool checked = true;
-#else
-constexpr bool checked = false;
-#endif
+using test::checked;
 
 /// Ranking a bag of clubs takes minutes there; the plan's parts are checked by the core's own
 /// tests.

@@ -5,6 +5,11 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+#include <cstdio>
+#include <random>
+
+#include "checked.h"
 #include "random_cases.h"
 #include "wedgeon/error.h"
 
@@ -22,7 +27,7 @@ Target target(Outcome o, double shown, double tolerance) {
 TEST(Inverse, FindsWhatAnotherRecipeGives) {
     test::RandomCases random(51);
     int found = 0;
-    const int tries = 20;
+    constexpr int tries = test::times(20, 4);
     for (int i = 0; i < tries; ++i) {
         const Scene g = pitch();
         Recipe other;
@@ -44,6 +49,139 @@ TEST(Inverse, FindsWhatAnotherRecipeGives) {
                     radFromDeg(0.1) * (1 + 1e-5));
     }
     EXPECT_EQ(found, tries);
+}
+
+/// Differential evolution (R. Storn, K. Price, Journal of Global Optimization 11, 1997) over the
+/// dials' steps: slow, and held by no jump. The least cost that reaches the targets.
+double searchAll(const Predictor& p, const std::vector<Target>& targets,
+                 const std::vector<Freedom>& free, std::mt19937& chance) {
+    constexpr std::size_t members = 48;
+    constexpr int generations = 140;
+    std::uniform_real_distribution<double> share(0.0, 1.0);
+    const auto valueAt = [&](const std::vector<double>& x) {
+        Recipe r;
+        double cost = 0.0;
+        for (std::size_t i = 0; i < free.size(); ++i) {
+            dialOf(r, free[i].dial) += x[i] * info(free[i].dial).step;
+            cost += x[i] * x[i];
+        }
+        try {
+            const ShotResult s = p.shot(r);
+            double miss = 0.0;
+            for (const Target& t : targets)
+                miss += std::max(0.0, std::abs(valueOf(s, t.outcome) - t.value) / t.tolerance - 1);
+            return miss > 0.0 ? 1e6 + miss : cost;
+        } catch (const RangeError&) {
+            return 1e9;
+        }
+    };
+    std::vector<std::vector<double>> all(members, std::vector<double>(free.size()));
+    std::vector<double> value(members);
+    const auto boundOf = [&](std::size_t i, double v) {
+        const DialInfo& d = info(free[i].dial);
+        const double at = dialOf(Recipe{}, free[i].dial);
+        return std::clamp(v, (d.low - at) / d.step, (d.high - at) / d.step);
+    };
+    for (std::size_t m = 0; m < members; ++m) {
+        for (std::size_t i = 0; i < free.size(); ++i) {
+            const DialInfo& d = info(free[i].dial);
+            const double at = dialOf(Recipe{}, free[i].dial);
+            all[m][i] = (d.low + share(chance) * (d.high - d.low) - at) / d.step;
+            if (m % 2) all[m][i] *= 0.2;
+        }
+        value[m] = valueAt(all[m]);
+    }
+    for (int g = 0; g < generations; ++g) {
+        for (std::size_t m = 0; m < members; ++m) {
+            const auto best = static_cast<std::size_t>(
+                std::min_element(value.begin(), value.end()) - value.begin());
+            const std::size_t a = chance() % members, b = chance() % members;
+            std::vector<double> to = all[m];
+            const std::size_t sure = chance() % free.size();
+            for (std::size_t i = 0; i < free.size(); ++i) {
+                if (i != sure && share(chance) > 0.9) continue;
+                to[i] = boundOf(i, all[m][i] + 0.6 * (all[best][i] - all[m][i]) +
+                                       0.6 * (all[a][i] - all[b][i]));
+            }
+            const double v = valueAt(to);
+            if (v <= value[m]) {
+                all[m] = to;
+                value[m] = v;
+            }
+        }
+    }
+    return *std::min_element(value.begin(), value.end());
+}
+
+TEST(Inverse, CostsNoMoreThanASearchOfAllThatThereIs) {
+    test::RandomCases random(57);
+    std::mt19937 chance(58);
+    const Scene g = pitch();
+    const Predictor p = predictor(g);
+    int asked = 0, near = 0, missed = 0;
+    const std::vector<Freedom> free{{Dial::Open, {}, {}, 1},
+                                    {Dial::Lean, {}, {}, 1},
+                                    {Dial::BallForward, {}, {}, 1},
+                                    {Dial::ClubSpeed, {}, {}, 1}};
+    constexpr int questions = test::times(100, 2);
+    for (int i = 0; i < questions; ++i) {
+        Recipe other;
+        other.open_rad = random.degrees(-5, 22);
+        other.lean_rad = random.degrees(-3, 9);
+        other.ballForward_m = constants::ballWidth_m * random.between(-1, 1);
+        other.clubSpeed_mps = random.between(12, 28);
+        const ShotResult shot = p.shot(other);
+        std::vector<Target> targets{{Outcome::Carry, shot.flight.carry_m, 0.5}};
+        if (i % 3 == 0) {
+            targets.push_back({Outcome::Release, shot.run.release_m, 0.3});
+        } else if (i % 3 == 1) {
+            targets.push_back(
+                {Outcome::LaunchAngle, shot.strike.launch.angle_rad(), radFromDeg(0.5)});
+        } else {
+            targets.push_back(
+                {Outcome::LandingAngle, shot.flight.landingAngle_rad(), radFromDeg(0.7)});
+        }
+        const InverseResult r = p.findRecipe({}, targets, free);
+        ++asked;
+        if (!r.found) {
+            ++missed;
+            continue;
+        }
+        double cost = 0.0;
+        for (const Freedom& f : free) {
+            const double steps =
+                (dialOf(r.recipe, f.dial) - dialOf(Recipe{}, f.dial)) / info(f.dial).step;
+            cost += steps * steps;
+        }
+        // A change of a tenth of a step is none that a coach could ask for.
+        near += cost <= 1.02 * searchAll(p, targets, free, chance) + 0.01;
+    }
+    std::printf("of %d: missed %d, within 2 %% of the least %d\n", asked, missed, near);
+    EXPECT_EQ(missed, 0);
+    EXPECT_GE(near, asked * 98 / 100);
+}
+
+/// A ball into the wind rises and comes back: the farthest carry is not the fastest swing's.
+TEST(Inverse, ACarryAgainstTheWindIsReachedWhereItCanBe) {
+    Scene g = pitch();
+    g.air.windAhead_mps = -14;
+    Recipe r;
+    r.open_rad = radFromDeg(12);
+    const Predictor p = predictor(g);
+    double farthest = 0.0, at = 0.0;
+    for (double speed = 5; speed <= 60; speed += 0.25) {
+        r.clubSpeed_mps = speed;
+        const double carry = p.shot(r).flight.carry_m;
+        if (carry > farthest) {
+            farthest = carry;
+            at = speed;
+        }
+    }
+    ASSERT_LT(at, 55.0) << "the wind is not strong enough for this test";
+    r.clubSpeed_mps = p.speedForCarry(r, farthest - 0.05);
+    EXPECT_NEAR(p.shot(r).flight.carry_m, farthest - 0.05, 1e-3);
+    EXPECT_LE(r.clubSpeed_mps, at + 1.0);
+    EXPECT_THROW(p.speedForCarry(r, farthest + 1.0), RangeError);
 }
 
 TEST(Inverse, IsTheSmallestChange) {

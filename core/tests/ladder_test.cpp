@@ -10,17 +10,14 @@
 #include <boost/random/uniform_01.hpp>
 #include <cmath>
 
+#include "checked.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 
 namespace wedgeon {
 namespace {
 
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
-constexpr bool checked = true;
-#else
-constexpr bool checked = false;
-#endif
+using test::checked;
 
 std::vector<BagClub> threeWedges() {
     std::vector<BagClub> out;

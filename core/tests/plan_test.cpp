@@ -9,6 +9,7 @@
 #include <cmath>
 #include <random>
 
+#include "checked.h"
 #include "random_cases.h"
 #include "wedgeon/error.h"
 
@@ -17,12 +18,7 @@ namespace {
 
 using K = ZoneKind;
 
-/// Every access is checked: what only takes time is made smaller.
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
-constexpr bool checked = true;
-#else
-constexpr bool checked = false;
-#endif
+using test::checked;
 
 Zone zone(K kind, double length_m, double along = 0.0) {
     return Zone::of(kind, length_m, along);
@@ -145,7 +141,7 @@ Played playSingly(const PlanRequest& q, const PlannedShot& shot, int n) {
     c.wedge = q.clubs[shot.club].wedge;
     const Predictor predictor(q.player, c);
     const ShotResult planned = predictor.shot(shot.recipe);
-    const SpreadSource unknown = predictor.source({});
+    const SpreadSource unknown = predictor.source(SpreadSource::practised());
     const PlayerScatter scatter = predictor.player().scatter();
     const SoleScatter sole = predictor.soleScatter(shot.recipe);
     const HoleOut out(q.holeOut);
@@ -165,7 +161,7 @@ Played playSingly(const PlanRequest& q, const PlannedShot& shot, int n) {
         const StrikeEffect effect = calcStrikeEffect(pass, c.lie);
         d.dynamicLoft_rad = effect.dynamicLoft_rad;
         Contact contact = predictor.contact();
-        contact.friction *= (1.0 + unknown.frictionShare * normal(engine)) * effect.frictionKept;
+        contact.friction *= std::exp(unknown.friction * normal(engine)) * effect.frictionKept;
         contact.tangentialRestitution += unknown.tangentialRestitution * normal(engine);
         contact.tangentialSlope_spm += unknown.tangentialSlope_spm * normal(engine);
         contact.speedKept *= effect.speedKept;
@@ -174,8 +170,11 @@ Played playSingly(const PlanRequest& q, const PlannedShot& shot, int n) {
         law.restitution0 += unknown.restitution0 * normal(engine);
         Surroundings around = predictor.surroundings();
         around.terrain = std::make_shared<const Terrain>(
-            around.terrain->scaled(1.0 + unknown.groundFirmnessShare * normal(engine),
-                                   1.0 + unknown.groundFrictionShare * normal(engine)));
+            around.terrain->scaled(std::exp(unknown.firmness * normal(engine)),
+                                   std::exp(unknown.groundFriction * normal(engine)),
+                                   std::exp(unknown.greenSpeed * normal(engine))));
+        around.air.drag *= std::exp(unknown.drag * normal(engine));
+        around.air.lift *= std::exp(unknown.lift * normal(engine));
         double x = 0, z = 0;
         std::size_t at = 0;
         try {

@@ -92,8 +92,7 @@ TEST(Predictor, TheSpreadOverABunkerIsTheBunkers) {
     options.player.emplace();
     options.player->sd = {0.01, 0, 0, 0, 0, 0, 0};
     options.gustShare = 0;
-    SpreadSource one;
-    one.clubSpeedShare = 0.01;
+    const SpreadSource one = SpreadSource{}.withClub(0.01);
     const Simulation played = sand.simulate({}, options);
     const Quantiles& run = played[Outcome::Release];
     EXPECT_NEAR(sand.spread(sand.shot({}), one).release_m, 0.5 * (run.p90 - run.p10), 0.03);

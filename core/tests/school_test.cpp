@@ -184,15 +184,15 @@ TEST(School, TheSizeOfAnEffectHasItsInterval) {
     EXPECT_LT(release.half, std::abs(release.here - release.against));
     const auto differenceAt = [&](double firmness, double friction) {
         Scene other = g;
-        other.ground = g.ground.scaled(firmness, friction);
+        other.ground = g.ground.scaled(firmness, friction, 1.0);
         return predictor(other).shot(all.recipe).run.release_m -
                predictor(other).shot(all.against).run.release_m;
     };
     const SpreadSource u = SpreadSource::swings();
-    const double byFirmness = 0.5 * (differenceAt(1 + u.groundFirmnessShare, 1) -
-                                     differenceAt(1 - u.groundFirmnessShare, 1));
-    const double byFriction = 0.5 * (differenceAt(1, 1 + u.groundFrictionShare) -
-                                     differenceAt(1, 1 - u.groundFrictionShare));
+    const double byFirmness =
+        0.5 * (differenceAt(std::exp(u.firmness), 1) - differenceAt(std::exp(-u.firmness), 1));
+    const double byFriction = 0.5 * (differenceAt(1, std::exp(u.groundFriction)) -
+                                     differenceAt(1, std::exp(-u.groundFriction)));
     EXPECT_GE(release.half, 1.28 * std::hypot(byFirmness, byFriction) - 1e-9);
     // Geometry is exact.
     EXPECT_EQ(claimOf(all, Measure::Room).half, 0.0);

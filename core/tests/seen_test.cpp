@@ -13,6 +13,7 @@
 #include <memory>
 #include <vector>
 
+#include "checked.h"
 #include "wedgeon/error.h"
 #include "wedgeon/ladder/ladder.h"
 #include "wedgeon/seen/fit_seen.h"
@@ -22,11 +23,7 @@
 namespace wedgeon {
 namespace {
 
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
-constexpr bool checked = true;
-#else
-constexpr bool checked = false;
-#endif
+using test::checked;
 
 constexpr std::array lofts{54.0, 58.0};
 constexpr std::size_t swings = 3;
@@ -117,6 +114,17 @@ TEST(WeighSeen, OneShotsIntervalsHoldAsOftenAsTheySay) {
         PlayerModel player;
         auto t = std::make_shared<Tuning>();
         t->delivery.lean.offset = eye.normal(0.052);
+        // Ball, face, air and ground as the one table draws them.
+        t->strike.logFriction = eye.normal(unknowns::friction);
+        for (double& e : t->strike.tangentialRestitution)
+            e = eye.normal(unknowns::tangentialRestitution);
+        t->strike.tangentialSlope_spm += eye.normal(unknowns::tangentialSlope_spm);
+        t->strike.restitution0 += eye.normal(unknowns::restitution0);
+        t->air.drag = std::exp(eye.normal(unknowns::drag));
+        t->air.lift = std::exp(eye.normal(unknowns::lift));
+        t->ground.firmness = std::exp(eye.normal(unknowns::anyFirmness));
+        t->ground.friction = std::exp(eye.normal(unknowns::groundFriction));
+        t->ground.greenSpeed = std::exp(eye.normal(unknowns::anyGreenSpeed));
         player.tuning = t;
         Recipe said;
         said.clubSpeed_mps = 10 + 8 * eye.uniform();
@@ -137,8 +145,7 @@ TEST(WeighSeen, OneShotsIntervalsHoldAsOftenAsTheySay) {
         RecordProperty("held" + std::to_string(k), std::to_string(share));
         std::printf("%zu: %.3f\n", k, share);
         EXPECT_GT(share, checked ? 0.6 : 0.74) << k;
-        // Real players scatter no more than in friction and ground as the model allows for.
-        EXPECT_LT(share, checked ? 1.0 : 0.93) << k;
+        EXPECT_LT(share, checked ? 1.0 : 0.88) << k;
     }
 }
 

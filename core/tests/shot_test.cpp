@@ -124,31 +124,44 @@ TEST(Shot, AMeasuredReleaseGetsTheWordThatFitsItsCarry) {
 TEST(Spread, GrowsWithWhatIsUnknownAndVanishesWithoutIt) {
     const Scene g = test::pitch();
     const ShotResult d = predictor(g).shot({});
-    const SpreadSource none{.frictionShare = 0,
-                            .tangentialRestitution = 0,
-                            .tangentialSlope_spm = 0,
-                            .restitution0 = 0,
-                            .groundFirmnessShare = 0,
-                            .groundFrictionShare = 0,
-                            .clubSpeedShare = 0};
+    const SpreadSource none = SpreadSource::none();
     const Spread zero = predictor(g).spread(d, none);
     EXPECT_EQ(zero.carry_m, 0.0);
     EXPECT_EQ(zero.spinRate_radps, 0.0);
     const Spread measured = predictor(g).spread(d, SpreadSource::measured());
     const Spread swings = predictor(g).spread(d, SpreadSource::swings());
     EXPECT_GT(measured.spinRate_radps, 0.0);
-    EXPECT_GT(swings.carry_m, measured.carry_m);
+    // A swing's side is its own, a device reads it.
+    EXPECT_GT(swings.side_m, measured.side_m);
+}
+
+/// Attack and loft that go up together cancel in the launch's height: what is shown is what many
+/// such swings do.
+TEST(Spread, TakesWhatGoesTogetherInAPlayersSwing) {
+    const Scene g = test::pitch();
+    SpreadSource alone = SpreadSource::none();
+    alone.club.sd = {0.0, radFromDeg(2.0), 0.0, 0.0, radFromDeg(2.0), 0.0, 0.0};
+    SpreadSource together = alone;
+    const auto attack = static_cast<std::size_t>(Scatter::Attack),
+               loft = static_cast<std::size_t>(Scatter::Loft);
+    together.club.correlation[attack][loft] = together.club.correlation[loft][attack] = 0.7;
+    SimulationOptions options;
+    options.samples = 20000;
+    options.gustShare = 0.0;
+    options.unknown = SpreadSource::none();
+    options.player = together.club;
+    const Simulation played = predictor(g).simulate({}, options);
+    const Quantiles& spin = played[Outcome::SpinRate];
+    const Spread said = predictor(g).spread(predictor(g).shot({}), together);
+    EXPECT_NEAR(said.spinRate_radps, 0.5 * (spin.p90 - spin.p10), 0.06 * said.spinRate_radps);
+    EXPECT_LT(said.spinRate_radps,
+              0.8 * predictor(g).spread(predictor(g).shot({}), alone).spinRate_radps);
 }
 
 TEST(Spread, OfOneSourceIsItsDerivativeTimesItsWidth) {
     const Scene g = test::pitch();
     const ShotResult d = predictor(g).shot({});
-    const SpreadSource speedOnly{.frictionShare = 0,
-                                 .tangentialRestitution = 0,
-                                 .restitution0 = 0,
-                                 .groundFirmnessShare = 0,
-                                 .groundFrictionShare = 0,
-                                 .clubSpeedShare = 0.01};
+    const SpreadSource speedOnly = SpreadSource::none().withClub(0.01);
     Recipe faster;
     faster.clubSpeed_mps *= 1.001;
     const double slope = (predictor(g).shot(faster).flight.carry_m - d.flight.carry_m) / 0.001;

@@ -65,9 +65,7 @@ TEST(Simulate, AgreesWithFirstOrderWhereThatHolds) {
     options.gustShare = 0;
     options.player.emplace().sd = {0.01, 0, 0, 0, radFromDeg(0.4), 0, 0};
     const Simulation s = predictor(g).simulate({}, options);
-    SpreadSource source = options.unknown;
-    source.clubSpeedShare = 0.01;
-    source.dynamicLoft_rad = radFromDeg(0.4);
+    const SpreadSource source = options.unknown.withClub(0.01, radFromDeg(0.4));
     const Spread first = predictor(g).spread(predictor(g).shot({}), source);
     EXPECT_NEAR((s[Outcome::Carry].p90 - s[Outcome::Carry].p10) / 2, first.carry_m,
                 0.05 * first.carry_m);
@@ -160,7 +158,9 @@ TEST(Simulate, AGroundThatIsNotKnownMovesTheRunAsFarAsThatGroundDoes) {
         options.samples = 4001;
         options.gustShare = 0;
         options.player.emplace().sd = {0, 0, 0, 0, 0, 0, 0};
-        options.unknown = {0, 0, 0, 0, firmness, friction, 0, 0, 0, 0, 0};
+        options.unknown = SpreadSource::none();
+        options.unknown.firmness = firmness;
+        options.unknown.groundFriction = friction;
         return options;
     };
     Scene g = windyPitch();

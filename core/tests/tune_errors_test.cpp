@@ -10,6 +10,7 @@
 #include <cstdlib>
 #include <random>
 
+#include "checked.h"
 #include "random_cases.h"
 #include "wedgeon/tune/tune.h"
 
@@ -118,13 +119,8 @@ Held heldOf(unsigned seed, std::size_t shots, int repetitions, const Device& dev
     return held;
 }
 
-#ifdef __SANITIZE_ADDRESS__
-constexpr int usual = 3;  // slow there, and not what the sanitizers look for
-constexpr int slack = 3;
-#else
-constexpr int usual = 100;
-constexpr int slack = 0;
-#endif
+constexpr int usual = test::times(100, 3);
+constexpr int slack = test::checked ? 3 : 0;
 /// WEDGEON_REPETITIONS asks for more of them.
 const int repetitions = [] {
     const char* asked = std::getenv("WEDGEON_REPETITIONS");

@@ -4,16 +4,20 @@
 // say; predictions that use them; patterns that are left.
 #include <gtest/gtest.h>
 
+#include <array>
 #include <cmath>
+#include <cstdio>
 #include <map>
 #include <random>
 
+#include "checked.h"
 #include "random_cases.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/shot/sensitivity.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/simulate/simulate.h"
 #include "wedgeon/tune/tune.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon {
 namespace {
@@ -22,13 +26,8 @@ using test::predictor;
 using test::Scene;
 using Kind = TuneEstimate::Kind;
 
-#ifdef __SANITIZE_ADDRESS__
-constexpr int repetitions = 8;  // slow there, and not what the sanitizers look for
-constexpr double slack = 0.3;
-#else
-constexpr int repetitions = 120;
-constexpr double slack = 0.0;
-#endif
+constexpr int repetitions = test::times(120, 8);
+constexpr double slack = test::checked ? 0.3 : 0.0;
 
 class Coach {
 public:
@@ -353,52 +352,81 @@ TEST(TuneParts, APlayersOwnScatterIsPlayed) {
     tuned.tuning = tuning;
     const Recipe recipe;
     SimulationOptions swings;
-    swings.unknown = {0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0};
+    swings.unknown = SpreadSource::none();
     EXPECT_LT(predictor(tuned).simulate(recipe, swings)[Outcome::LaunchAngle].sd,
               0.5 * predictor(prior).simulate(recipe, swings)[Outcome::LaunchAngle].sd);
-    EXPECT_LT(predictor(tuned)
-                  .spread(predictor(tuned).shot(recipe), SpreadSource::swings())
-                  .launchAngle_rad,
-              0.8 * predictor(prior)
-                        .spread(predictor(prior).shot(recipe), SpreadSource::swings())
-                        .launchAngle_rad);
+    SpreadSource swung = SpreadSource::none();
+    swung.club = PlayerScatter{};
+    EXPECT_LT(predictor(tuned).spread(predictor(tuned).shot(recipe), swung).launchAngle_rad,
+              0.5 * predictor(prior).spread(predictor(prior).shot(recipe), swung).launchAngle_rad);
 }
 
-TEST(TuneParts, TheTunedIntervalHoldsFourInFiveOfNewShots) {
-    Coach coach(38);
-    std::array<int, 4> held{};
+/// On days that were not fitted, of players whose strike, too, is drawn from the one table; with
+/// \p misreads of the launch among what is fitted.
+void expectHeldOnNewDays(unsigned seed, double misreads, int fittedDays) {
+    Coach coach(seed);
+    constexpr std::array names{"launch", "spin", "landing", "carry", "release"};
+    std::array<int, 5> held{};
     int asked = 0;
-    for (int r = 0; r < 12; ++r) {
-        const Tuning truth = coach.truth();
-        const auto shots = coach.days(truth, 5, 20);
+    constexpr int players = test::times(40, 4);
+    for (int r = 0; r < players; ++r) {
+        Tuning truth = coach.truth();
+        truth.strike.logFriction = coach.normal(unknowns::friction);
+        for (double& e : truth.strike.tangentialRestitution)
+            e = coach.normal(unknowns::tangentialRestitution);
+        truth.strike.tangentialSlope_spm += coach.normal(unknowns::tangentialSlope_spm);
+        truth.strike.restitution0 += coach.normal(unknowns::restitution0);
+        truth.strike.loftBias_rad = coach.normal(unknowns::deviceBias_rad);
+        truth.strike.attackBias_rad = coach.normal(unknowns::deviceBias_rad);
+        auto shots = coach.days(truth, fittedDays, 20);
+        for (TuneShot& s : shots) {
+            if (coach.uniform(0, 1) < misreads) s.launch_rad += radFromDeg(6);
+        }
         const auto tuning = std::make_shared<Tuning>(fitPlayer(shots).tuning());
-        for (const TuneShot& s : coach.days(truth, 3, 20)) {
+        for (const TuneShot& s : coach.days(truth, 3, 12)) {
             Scene givens{s.conditions, {}, tuning};
-            givens.tuning = tuning;
-            const ShotResult p = predictor(givens).shotFrom(s.read);
-            const Spread w = predictor(givens).spread(p, SpreadSource::measured());
+            const Predictor p = predictor(givens);
+            const ShotResult said = p.shotFrom(s.read);
+            const Spread w = p.spread(said, SpreadSource::measured());
+            const auto run = p.runBand(said, SpreadSource::measured());
+            ASSERT_TRUE(run);
             ++asked;
-            held[0] += std::abs(s.launch_rad - p.strike.launch.angle_rad()) <= w.launchAngle_rad;
+            held[0] += std::abs(s.launch_rad - said.strike.launch.angle_rad()) <= w.launchAngle_rad;
             held[1] +=
-                std::abs(s.spin_radps - p.strike.launch.spinRate_radps()) <= w.spinRate_radps;
-            held[2] += std::abs(s.carry_m - p.flight.carry_m) <= w.carry_m;
-            held[3] += std::abs(s.release_m - p.run.release_m) <= w.release_m;
+                std::abs(s.spin_radps - said.strike.launch.spinRate_radps()) <= w.spinRate_radps;
+            held[2] +=
+                std::abs(s.landing_rad - said.flight.landingAngle_rad()) <= w.landingAngle_rad;
+            held[3] += std::abs(s.carry_m - said.flight.carry_m) <= w.carry_m;
+            held[4] += s.release_m >= run->low_m && s.release_m <= run->high_m;
         }
     }
     for (std::size_t k = 0; k < held.size(); ++k) {
-        EXPECT_GT(held[k], 0.70 * asked) << k;
-        EXPECT_LT(held[k], 0.92 * asked) << k;
+        const double share = static_cast<double>(held[k]) / asked;
+        std::printf("%s %.3f  ", names[k], share);
+        if (test::checked) continue;  // too few to tell
+        EXPECT_GT(share, 0.72) << names[k];
+        EXPECT_LT(share, 0.90) << names[k];
     }
+    std::printf("(%d days fitted, %.0f %% misread)\n", fittedDays, 100 * misreads);
+}
+
+TEST(TuneParts, TheTunedIntervalHoldsFourInFiveOfNewShots) {
+    expectHeldOnNewDays(38, 0.0, 5);
+}
+
+TEST(TuneParts, MisreadsAmongWhatIsFittedDoNotBreakTheInterval) {
+    expectHeldOnNewDays(40, 0.08, 5);
+}
+
+/// The one day's ground is not the next one's.
+TEST(TuneParts, OneDayTellsOfAnotherAsMuchAsItCan) {
+    expectHeldOnNewDays(41, 0.0, 1);
 }
 
 TEST(TuneParts, APatternThatIsLeftIsNamedAndChanceIsNot) {
     Coach coach(39);
     int chance = 0;
-#ifdef __SANITIZE_ADDRESS__
-    constexpr int tries = 4;
-#else
-    constexpr int tries = 40;
-#endif
+    constexpr int tries = test::times(40, 4);
     for (int r = 0; r < tries; ++r) {
         const auto shots = coach.days(coach.truth(), 4, 20);
         chance += findResiduals(shots, fitPlayer(shots)).patterns.empty() ? 0 : 1;

@@ -9,6 +9,7 @@
 #include <cmath>
 #include <random>
 
+#include "checked.h"
 #include "random_cases.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/shot/spread.h"
@@ -131,13 +132,8 @@ double trueFriction(const Truth& t, std::size_t group) {
 }
 
 TEST(Tune, IntervalsHoldTheTruthAsOftenAsTheySay) {
-#ifdef __SANITIZE_ADDRESS__
-    constexpr int repetitions = 20;  // slow there, and not what the sanitizers look for
-    constexpr double slack = 0.15;
-#else
-    constexpr int repetitions = 400;
-    constexpr double slack = 0.0;
-#endif
+    constexpr int repetitions = test::times(400, 20);
+    constexpr double slack = test::checked ? 0.15 : 0.0;
     Range range(11);
     TuneOptions alone;
     alone.threads = 1;
@@ -161,11 +157,7 @@ TEST(Tune, IntervalsHoldTheTruthAsOftenAsTheySay) {
 }
 
 TEST(Tune, GrossMisreadsMoveNothingByMoreThanItsInterval) {
-#ifdef __SANITIZE_ADDRESS__
-    constexpr int repetitions = 4;
-#else
-    constexpr int repetitions = 20;
-#endif
+    constexpr int repetitions = test::times(20, 4);
     Range range(12);
     for (int r = 0; r < repetitions; ++r) {
         const Truth truth = range.truth();
@@ -384,13 +376,8 @@ TEST(Tune, TheIntervalsAgreeWithTheBootstrap) {
     const TuneResult fit = fitStrike(shots);
     std::mt19937_64 random(3);
     std::uniform_int_distribution<std::size_t> pick(0, shots.size() - 1);
-#ifdef __SANITIZE_ADDRESS__
-    constexpr int repetitions = 8;  // slow there, and not what the sanitizers look for
-    constexpr double within = 1.0;
-#else
-    constexpr int repetitions = 150;
-    constexpr double within = 0.4;
-#endif
+    constexpr int repetitions = test::times(150, 8);
+    constexpr double within = test::checked ? 1.0 : 0.4;
     std::vector<std::vector<double>> values(fit.estimates.size());
     for (int r = 0; r < repetitions; ++r) {
         std::vector<TuneShot> again;

@@ -214,8 +214,9 @@ RowChanges Kit::mergePlayers(const std::string& from, const std::string& into,
         sources.reset();
         // Clubs that others may come to refer to are not taken back.
         makeItsClubs(db, other, to);
-        RowRecorder recorder(db, {"players", "player_names", "clubs", "club_names", "wedges",
-                                  "shots", "trainings", "tunings", "tunings_in_use", "swing_sets"});
+        RowRecorder recorder(
+            db, {"players", "player_names", "clubs", "club_names", "wedges", "shots", "trainings",
+                 "notes", "tunings", "tunings_in_use", "swing_sets"});
         // Of two clubs of one name in the bag, the one stays that was his.
         SQLite::Statement end(db,
                               "UPDATE wedges SET until = ?1 WHERE player_id = ?2 AND until = '' "

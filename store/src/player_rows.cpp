@@ -53,6 +53,7 @@ void mergePlayerRows(SQLite::Database& db, std::int64_t from, std::int64_t to) {
     run(db, "UPDATE sessions SET player_id = ?2 WHERE player_id = ?1", {from, to});
     rewriteParts(db, {from, to});
     run(db, "UPDATE trainings SET player_id = ?2 WHERE player_id = ?1", {from, to});
+    run(db, "UPDATE notes SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", {from, to});
     run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", {from});

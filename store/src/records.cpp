@@ -122,6 +122,7 @@ std::shared_ptr<const Records> readRecords(Logbook& logbook, const Records* form
     out->attachments = Attachments(logbook).all();
     out->trainings = Trainings(logbook).all();
     out->drills = Trainings(logbook).drills();
+    out->notes = Notes(logbook).all();
     const Tunings tunings(logbook);
     for (const std::string& player : tunings.players()) {
         auto& its = out->tunings[player] = tunings.of(player);

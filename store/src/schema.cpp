@@ -350,6 +350,19 @@ CREATE INDEX trainings_by_player ON trainings(player_id);
 CREATE INDEX trainings_of_shot ON training_shots(shot_id);
 )";
 
+/// What a coach notes of a player, by day and kind.
+constexpr const char* eleventh = R"(
+CREATE TABLE notes(
+  id INTEGER PRIMARY KEY AUTOINCREMENT,
+  player_id INTEGER NOT NULL REFERENCES players(id),
+  at TEXT NOT NULL,
+  kind TEXT NOT NULL CHECK(kind IN ('lesson', 'course', 'trial', 'caution', 'pain')),
+  about TEXT NOT NULL DEFAULT '',
+  result TEXT NOT NULL DEFAULT '',
+  text TEXT NOT NULL DEFAULT '');
+CREATE INDEX notes_by_player ON notes(player_id);
+)";
+
 /// What a schema holds, by name. The objects that SQLite makes for itself are left out.
 using Objects = std::map<std::string, std::string>;
 
@@ -380,8 +393,8 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 10> steps{first, second,  third,  fourth, fifth,
-                                                   sixth, seventh, eighth, ninth,  tenth};
+    static const std::array<std::string, 11> steps{first,   second, third, fourth, fifth,   sixth,
+                                                   seventh, eighth, ninth, tenth,  eleventh};
     return steps;
 }
 

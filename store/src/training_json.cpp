@@ -37,7 +37,9 @@ const std::array<MeasureKey, drillMeasureCount>& measureKeys() {
          {"spin_rpm", DrillMeasure::Spin, rpmFromRadps(1.0)},
          {"club_speed_mps", DrillMeasure::ClubSpeed, 1.0},
          {"attack_deg", DrillMeasure::Attack, degFromRad(1.0)},
-         {"turf", DrillMeasure::Turf, 1.0}}};
+         {"turf", DrillMeasure::Turf, 1.0},
+         {"off_along_m", DrillMeasure::OffAlong, 1.0},
+         {"off_across_m", DrillMeasure::OffAcross, 1.0}}};
     return all;
 }
 const MeasureKey& keyOf(DrillMeasure measure) {

@@ -11,7 +11,7 @@
 #include "logbook_db.h"
 #include "text.h"
 #include "wedgeon/error.h"
-#include "wedgeon/store/shot_givens.h"
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/sightings.h"
 
 namespace wedgeon::store {
@@ -91,6 +91,42 @@ DrillShot drillShotOf(const ShotRecord& record) {
     return out;
 }
 
+bool needsDeclaration(const Drill& drill) {
+    return std::any_of(drill.stations.begin(), drill.stations.end(), [](const DrillStation& s) {
+        return std::any_of(s.windows.begin(), s.windows.end(), [](const DrillWindow& w) {
+            return w.of == DrillMeasure::OffAlong || w.of == DrillMeasure::OffAcross;
+        });
+    });
+}
+
+std::optional<DeclaredMiss> findMissOf(const ShotRecord& record, const Fallback& fallback) {
+    const auto declared = findDeclared(record);
+    if (!declared) return std::nullopt;
+    const DrillShot known = drillShotOf(record);
+    MissReading reading;
+    reading.delivery = findDelivery(record);
+    reading.launch = findLaunch(record);
+    reading.carry_m = known[DrillMeasure::Carry];
+    reading.total_m = known[DrillMeasure::Total];
+    reading.side_m = known[DrillMeasure::Side];
+    try {
+        ShotGivens givens = findShotGivens(record, fallback);
+        givens.conditions = declared->own.on(givens.conditions);
+        return findMiss(givens.predictor(), declared->recipe, declared->aim_rad, reading);
+    } catch (const RangeError&) {
+        return std::nullopt;
+    }
+}
+
+DrillShot drillShotOf(const ShotRecord& record, const Fallback& fallback) {
+    DrillShot out = drillShotOf(record);
+    if (const auto miss = findMissOf(record, fallback)) {
+        out[DrillMeasure::OffAlong] = miss->along.own_m;
+        out[DrillMeasure::OffAcross] = miss->across.own_m;
+    }
+    return out;
+}
+
 std::vector<TrialValue> trialValues(const Trial& trial, const std::vector<const LoggedShot*>& shots,
                                     DrillMeasure measure) {
     const std::vector<Arm> arms = findArms(trial.seed, shots.size());
@@ -152,8 +188,9 @@ std::vector<Training> Trainings::all() const {
 std::int64_t Trainings::add(const Training& training) {
     const auto* drill = std::get_if<Drill>(&training.what);
     const auto* trial = std::get_if<Trial>(&training.what);
-    if (drill) drill->validate();
-    if (trial) trial->design.validate();
+    // What could not be read again is not written.
+    if (drill) parseDrill(formatDrill(*drill));
+    if (trial) parseTrial(formatTrial(*trial));
     return changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
         SQLite::Statement put(db,
                               "INSERT INTO trainings(id, player_id, begun, ended, kind, training) "
@@ -233,7 +270,7 @@ std::vector<Drill> Trainings::drills() const {
 }
 
 void Trainings::keepDrill(const Drill& drill) {
-    drill.validate();
+    parseDrill(formatDrill(drill));
     changed(LogbookAccess::of(logbook_), [&](SQLite::Database& db) {
         SQLite::Statement put(db, "INSERT OR REPLACE INTO drills(name, drill) VALUES(?1, ?2)");
         put.bind(1, drill.name);

@@ -183,6 +183,8 @@ Tuning withoutItsLaws(const Tuning& former) {
     out.strike.restitution0Sd = former.strike.restitution0Sd;
     out.strike.loftBias_rad = former.strike.loftBias_rad;
     out.strike.attackBias_rad = former.strike.attackBias_rad;
+    out.strike.loftBiasSd_rad = former.strike.loftBiasSd_rad;
+    out.strike.attackBiasSd_rad = former.strike.attackBiasSd_rad;
     out.delivery = former.delivery;
     return out;
 }
@@ -196,6 +198,8 @@ std::string formatTuning(const Tuning& tuning) {
              {"restitution0_sd", t.restitution0Sd},
              {"loft_bias_rad", t.loftBias_rad},
              {"attack_bias_rad", t.attackBias_rad},
+             {"loft_bias_sd_rad", t.loftBiasSd_rad},
+             {"attack_bias_sd_rad", t.attackBiasSd_rad},
              {"log_friction", t.logFriction},
              {"friction_sd", t.frictionSd},
              {"tangential_slope_spm", t.tangentialSlope_spm},
@@ -241,6 +245,10 @@ Tuning parseTuning(const std::string& json) {
     t.restitution0Sd = sdIn(in, "restitution0_sd");
     t.loftBias_rad = within(in, "loft_bias_rad", -0.3, 0.3);
     t.attackBias_rad = within(in, "attack_bias_rad", -0.3, 0.3);
+    // A tuning that was kept before these were told: what is left of a bias that many shots told.
+    constexpr double once_rad = 0.3 * unknowns::deviceBias_rad;
+    t.loftBiasSd_rad = in.has("loft_bias_sd_rad") ? sdIn(in, "loft_bias_sd_rad") : once_rad;
+    t.attackBiasSd_rad = in.has("attack_bias_sd_rad") ? sdIn(in, "attack_bias_sd_rad") : once_rad;
     t.logFriction = within(in, "log_friction", -3, 3);
     t.frictionSd = sdIn(in, "friction_sd");
     for (std::size_t i = 0; i < ballKeys.size(); ++i) {

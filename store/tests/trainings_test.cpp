@@ -8,6 +8,7 @@
 #include "logbook_fixture.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/kit.h"
+#include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/records.h"
 #include "wedgeon/units.h"
 
@@ -172,6 +173,49 @@ TEST_F(TrainingsTest, AShotCountsAsItWasMeasuredOrElseSeen) {
     ASSERT_EQ(strikes.size(), 2u);
     EXPECT_TRUE(strikes[1].clean);
     EXPECT_FALSE(strikes[0].clean);
+}
+
+TEST_F(TrainingsTest, WhatCouldNotBeReadAgainIsNotWritten) {
+    Logbook book(path_);
+    Drill longNamed = towel();
+    longNamed.stations[0].task = std::string(241, 'x');
+    EXPECT_EQ(refusal([&] { Trainings(book).keepDrill(longNamed); }).fault(), Fault::Malformed);
+    Training t;
+    t.player = "Runa Vale";
+    t.what = longNamed;
+    EXPECT_EQ(refusal([&] { Trainings(book).add(t); }).fault(), Fault::Malformed);
+    EXPECT_TRUE(Trainings(book).drills().empty());
+    EXPECT_TRUE(Trainings(book).all().empty());
+}
+
+/// What was declared, and what was swung: with the set-up's own delivery the miss is the ground's.
+TEST_F(TrainingsTest, AShotAgainstWhatWasDeclaredForIt) {
+    Fallback fallback;
+    fallback.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    ShotRecord shot;
+    EXPECT_FALSE(findMissOf(shot, fallback));
+    NamedRecipe said;
+    said.name = "towel";
+    shot[Label::Recipe] = formatDeclared(said);
+    const ShotResult meant = Predictor(fallback.player, fallback.conditions).shot(said.recipe);
+    const Launch& ball = meant.strike.launch;
+    shot[Quantity::BallSpeed] = ball.speed_mps();
+    shot[Quantity::LaunchAngle] = ball.angle_rad();
+    shot[Quantity::LaunchDirection] = ball.direction_rad();
+    shot[Quantity::SpinRate] = ball.spinRate_radps();
+    shot[Quantity::SpinAxis] = ball.spinAxis_rad();
+    shot[Quantity::Carry] = meant.flight.carry_m;
+    shot[Quantity::Release] = meant.run.release_m - 2.0;
+    const auto miss = findMissOf(shot, fallback);
+    ASSERT_TRUE(miss);
+    EXPECT_NEAR(*miss->along.whole_m, -2.0, 1e-6);
+    const DrillShot counted = drillShotOf(shot, fallback);
+    ASSERT_TRUE(counted[DrillMeasure::OffAlong]);
+    EXPECT_NEAR(*counted[DrillMeasure::OffAlong], 0.0, 0.05);
+    EXPECT_FALSE(counted[DrillMeasure::OffAcross]);
+    // Another hand's document.
+    shot[Label::Recipe] = std::string("{");
+    EXPECT_FALSE(findMissOf(shot, fallback));
 }
 
 }  // namespace

@@ -305,6 +305,32 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
     {Says::SpinStray, QT_TRANSLATE_NOOP("Words",
                                         "The spin for the ball's speed is %1 times its usual "
                                         "spread away from this player's own pattern (%2 is far).")},
+    {Says::FlightOff,
+     QT_TRANSLATE_NOOP("Words",
+                       "The %1 is %2 % off what the measured launch flies to; the other shots of "
+                       "the day stay within %3 %.")},
+    {Says::FlightInOtherUnit,
+     QT_TRANSLATE_NOOP("Words",
+                       "The %1 is %2 times what the measured launch flies to, as if it were in "
+                       "another unit.")},
+    {Says::SpinByFormula,
+     QT_TRANSLATE_NOOP("Words",
+                       "The spin of %1 shots follows from ball speed and launch by one formula: "
+                       "computed, not seen.")},
+    {Says::OffItsStrike,
+     QT_TRANSLATE_NOOP(
+         "Words",
+         "The %1 is %2 times its usual spread off what this strike gives (%3 is far): "
+         "a misread, or not off the middle of the face.")},
+    {Says::DayOffItsStrikes,
+     QT_TRANSLATE_NOOP("Words",
+                       "On this day the %1 of all %2 shots is off what their strikes give, by %3 "
+                       "times what days differ by: a wet face, another ball, a device set "
+                       "otherwise?")},
+    {Says::AttackTurned,
+     QT_TRANSLATE_NOOP("Words",
+                       "The attack of %1° fits neither the ball nor this player; with the other "
+                       "sign it fits both.")},
 }};
 static_assert(isInOrder(sentences), "a sentence is missing, or not in its place");
 

@@ -11,8 +11,10 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <numeric>
 
 #include "text/quantities.h"
+#include "wedgeon/normal.h"
 
 namespace wedgeon {
 namespace {
@@ -32,15 +34,18 @@ ChartMiddle middleOf(std::vector<double> values) {
     m.shots = values.size();
     if (values.empty()) return m;
     std::sort(values.begin(), values.end());
+    // At p (n + 1): so many further shots lie below it, on the average.
     const auto quantile = [&](double q) {
-        const double at = q * static_cast<double>(values.size() - 1);
+        const double last = static_cast<double>(values.size()) - 1.0;
+        const double at =
+            std::clamp(q * (static_cast<double>(values.size()) + 1.0) - 1.0, 0.0, last);
         const auto i = static_cast<std::size_t>(at);
         const double next = values[std::min(i + 1, values.size() - 1)];
         return values[i] + (at - std::floor(at)) * (next - values[i]);
     };
     m.median = quantile(0.5);
-    m.low = quantile(0.1);
-    m.high = quantile(0.9);
+    m.low = m.isWhole() ? values.front() : quantile(0.1);
+    m.high = m.isWhole() ? values.back() : quantile(0.9);
     return m;
 }
 
@@ -126,22 +131,56 @@ private:
     std::vector<QString> texts_;
 };
 
-std::optional<double> correlationOf(const std::vector<ChartPoint>& points) {
-    if (points.size() < fewestForCorrelation) return std::nullopt;
-    const auto n = static_cast<double>(points.size());
-    double mx = 0.0, my = 0.0;
-    for (const ChartPoint& p : points) {
-        mx += p.x / n;
-        my += p.y / n;
+/// Ranks about their middle, equal values sharing theirs.
+std::vector<double> centredRanks(const std::vector<double>& values) {
+    std::vector<std::size_t> order(values.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::sort(order.begin(), order.end(),
+              [&](std::size_t a, std::size_t b) { return values[a] < values[b]; });
+    std::vector<double> out(values.size());
+    const double middle = 0.5 * (static_cast<double>(values.size()) - 1.0);
+    for (std::size_t from = 0; from < order.size();) {
+        std::size_t to = from;
+        while (to + 1 < order.size() && values[order[to + 1]] == values[order[from]])
+            ++to;
+        for (std::size_t k = from; k <= to; ++k)
+            out[order[k]] = 0.5 * static_cast<double>(from + to) - middle;
+        from = to + 1;
     }
-    double xx = 0.0, yy = 0.0, xy = 0.0;
-    for (const ChartPoint& p : points) {
-        xx += (p.x - mx) * (p.x - mx);
-        yy += (p.y - my) * (p.y - my);
-        xy += (p.x - mx) * (p.y - my);
+    return out;
+}
+
+/// \p groupOf: of each point.
+std::optional<ChartCorrelation> correlationOf(const std::vector<ChartPoint>& points,
+                                              const std::vector<std::string>& groupOf) {
+    std::map<std::string, std::pair<std::vector<double>, std::vector<double>>> groups;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        auto& [x, y] = groups[groupOf[i]];
+        x.push_back(points[i].x);
+        y.push_back(points[i].y);
     }
-    if (xx <= 0 || yy <= 0) return std::nullopt;
-    return xy / std::sqrt(xx * yy);
+    double xx = 0.0, yy = 0.0, xy = 0.0, n = 0.0;
+    for (const auto& [name, its] : groups) {
+        if (its.first.size() < 2) continue;
+        const std::vector<double> x = centredRanks(its.first), y = centredRanks(its.second);
+        // A group's ranks reach as far as it has shots: each as a share of that.
+        const double size = static_cast<double>(x.size());
+        for (std::size_t i = 0; i < x.size(); ++i) {
+            xx += x[i] * x[i] / (size * size);
+            yy += y[i] * y[i] / (size * size);
+            xy += x[i] * y[i] / (size * size);
+        }
+        n += size - 1.0;
+    }
+    if (n < static_cast<double>(fewestForCorrelation) || xx <= 0.0 || yy <= 0.0)
+        return std::nullopt;
+    ChartCorrelation out;
+    out.value = xy / std::sqrt(xx * yy);
+    const double z = std::atanh(std::clamp(out.value, -0.9999, 0.9999));
+    const double half = halfOf80 * std::sqrt(1.06 / (n - 2.0));
+    out.low = std::tanh(z - half);
+    out.high = std::tanh(z + half);
+    return out;
 }
 
 QString dayOf(const store::ShotRecord& record) {
@@ -161,6 +200,8 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
     std::optional<Names> groups, categories;
     if (choice.groups) {
         groups.emplace(shots, shown, *choice.groups, ChartData::mostGroups);
+        // Swings in their order, from the slowest.
+        if (*choice.groups == Label::Swing) groups->sortAlong(shots, shown);
         out.groups = groups->texts();
     } else {
         out.groups.push_back({});
@@ -183,6 +224,7 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
     std::vector<std::vector<double>> byPlace(
         label ? byCategory.size() * (beside ? out.groups.size() : 1) : 0);
     std::vector<double> all;
+    std::vector<std::string> kinds;  // of each point: what its quantities are told within
     QString day;
     double order = 0.0;
     // From the oldest: shown has the newest first.
@@ -218,6 +260,9 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
             continue;
         }
         out.points.push_back(p);
+        if (quantity)
+            kinds.push_back(choice.groups ? r[*choice.groups]
+                                          : r[Label::Wedge] + '\x1f' + r[Label::Swing]);
         all.push_back(p.y);
         byGroup[p.group].push_back(p.y);
         if (label) {
@@ -237,7 +282,7 @@ ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const Ch
     for (auto& values : byCategory)
         out.categoryMiddles.push_back(middleOf(std::move(values)));
     out.all = middleOf(std::move(all));
-    if (quantity) out.correlation = correlationOf(out.points);
+    if (quantity) out.correlation = correlationOf(out.points, kinds);
     return out;
 }
 
@@ -251,9 +296,12 @@ QString chartSentence(const ChartData& data, const ChartChoice& choice, const Un
     const text::QuantityForm unit = text::formOf(choice.up, units);
     const auto say = [&](double v) { return text::number(v, unit.decimals); };
     const QString gap = unit.unit == QStringLiteral("°") ? QString() : QString(QChar(0xA0));
+    const QString form =
+        data.all.isWhole()
+            ? Chart::tr("%1 of %2: %3%4 in the middle, the lowest %5, the highest %6.")
+            : Chart::tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.");
     QString said =
-        Chart::tr("%1 of %2: %3%4 in the middle, 80 in 100 between %5 and %6.")
-            .arg(text::nameOf(choice.up), text::shots(static_cast<qsizetype>(data.all.shots)),
+        form.arg(text::nameOf(choice.up), text::shots(static_cast<qsizetype>(data.all.shots)),
                  say(data.all.median), gap + unit.unit, say(data.all.low), say(data.all.high));
     const auto list = [&](const auto& names, const std::vector<ChartMiddle>& middles) {
         QStringList parts;
@@ -270,8 +318,15 @@ QString chartSentence(const ChartData& data, const ChartChoice& choice, const Un
     } else if (choice.groups) {
         said += list(QStringList(data.groups.begin(), data.groups.end()), data.groupMiddles);
     }
-    if (data.correlation)
-        said += Chart::tr(" Correlation %1.").arg(text::number(*data.correlation, 2));
+    if (data.correlation && data.correlation->isTold()) {
+        const ChartCorrelation& c = *data.correlation;
+        said += (choice.groups ? Chart::tr(" Within a group, by ranks, they go together by %1 (%2 "
+                                           "to %3).")
+                               : Chart::tr(" Within a wedge and swing, by ranks, they go together "
+                                           "by %1 (%2 to %3)."))
+                    .arg(text::signedNumber(c.value, 2), text::signedNumber(c.low, 2),
+                         text::signedNumber(c.high, 2));
+    }
     if (!data.aside.empty())
         said += Chart::tr(" %1 set aside, not counted.")
                     .arg(text::shots(static_cast<qsizetype>(data.aside.size())));

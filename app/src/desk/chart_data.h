@@ -31,10 +31,22 @@ struct ChartPoint {
     std::size_t group = 0;
 };
 
-/// Median, and where the middle 80 of 100 lie, as shown.
+/// Median, and where the middle 80 of 100 lie, as shown; of fewer than ten shots the lowest and the
+/// highest, as so few tell no tenth.
 struct ChartMiddle {
+    static constexpr std::size_t fewestForTenths = 10;
     double median = 0.0, low = 0.0, high = 0.0;
     std::size_t shots = 0;
+    bool isWhole() const { return shots < fewestForTenths; }
+};
+
+/// How two quantities go together by ranks (C. Spearman, 1904), within groups: what only comes of
+/// one group being longer and higher than another is left out. With the 80 % interval of Fisher's
+/// z, variance 1.06/(n - 3) of n shots less their groups (E. C. Fieller, H. O. Hartley, E. S.
+/// Pearson, Biometrika 44, 1957).
+struct ChartCorrelation {
+    double value = 0.0, low = -1.0, high = 1.0;
+    bool isTold() const { return low > 0.0 || high < 0.0; }
 };
 
 /// A middle as it is drawn over an axis of words.
@@ -58,7 +70,7 @@ struct ChartData {
     std::vector<std::pair<double, QString>> days;  ///< first shot of each day, in order
     std::size_t missing = 0;                       ///< shown, but not measured
     ChartMiddle all;
-    std::optional<double> correlation;  ///< of two quantities, from eight shots on
+    std::optional<ChartCorrelation> correlation;  ///< of two quantities, where shots enough
 };
 
 ChartData makeChart(const WatchedShots& shots, const ShownShots& shown, const ChartChoice& choice,

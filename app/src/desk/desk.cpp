@@ -34,7 +34,8 @@ Desk::Desk(const QString& logbook, const Clock& clock)
       oneChange_(shots_, bench_),
       import_(log_),
       attacher_(log_),
-      training_(log_, bench_) {
+      training_(log_, bench_),
+      care_(log_, bench_) {
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);
     connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });
@@ -45,10 +46,12 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     // They go before the log does, which closes then.
     connect(&log_, &ShotLog::closing, &ladderSoon_, &QTimer::stop);
     connect(&log_, &ShotLog::closing, &ladder_, &LadderMaker::close);
+    connect(&log_, &ShotLog::closing, &history_, &HistoryMaker::close);
     link_.declareWith([this] {
         const BenchState& state = bench_.state();
         return store::formatDeclared(state.recipes[state.chosen]);
     });
+    link_.declareWhen([this] { return training_.isRunning() && training_.needsDeclaration(); });
     connect(&link_, &LiveLink::shotsArrived, this, &Desk::shotsArrived);
     connect(&log_, &ShotLog::loaded, this,
             [this](const auto& shots, std::int64_t, const QString& title, std::size_t before) {
@@ -57,8 +60,10 @@ Desk::Desk(const QString& logbook, const Clock& clock)
             });
     connect(&log_, &ShotLog::shotChanged, &shots_, &WatchedShots::replace);
     connect(&training_, &TrainingRoom::changed, this, [this] { tell(Trained); });
+    connect(&care_, &Care::changed, this, [this] { tell(Cared); });
     connect(&log_, &ShotLog::seenAdded, this, [this](const store::LoggedShot& shot) {
         training_.take({shot});
+        care_.take({shot});
         if (log_.shown() == shot.session && shots_.rowCount() > 0) {
             shots_.append({shot});
         } else {
@@ -130,11 +135,21 @@ void Desk::ladderIsOld() {
     ladderSoon_.start();
 }
 
+bool Desk::canRead() const {
+    return log_.state() == ShotLog::State::Open || log_.state() == ShotLog::State::ReadOnly;
+}
+
+void Desk::askHistory() {
+    HistoryMaker::Question q;
+    if (canRead()) q.logbook = log_.path();
+    q.records = std::make_shared<const store::Records>(log_.records());
+    q.fallback = bench_.fallback();
+    history_.ask(std::move(q));
+}
+
 void Desk::makeLadder() {
-    const bool open =
-        log_.state() == ShotLog::State::Open || log_.state() == ShotLog::State::ReadOnly;
     LadderMaker::Question q;
-    if (open) q.logbook = log_.path();
+    if (canRead()) q.logbook = log_.path();
     q.records = std::make_shared<const store::Records>(log_.records());
     q.fallback = bench_.fallback();
     q.today = bench_.state().conditions;
@@ -238,6 +253,7 @@ void Desk::mergePlayers(const std::string& from, const std::string& into) {
 
 void Desk::shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session) {
     training_.take(shots);
+    care_.take(shots);
     if (log_.shown() == shots.front().session && shots_.rowCount() > 0) {
         shots_.append(shots);
         return;

@@ -8,8 +8,10 @@
 #include <QTimer>
 
 #include "desk/attacher.h"
+#include "desk/care.h"
 #include "desk/clock.h"
 #include "desk/comparison.h"
+#include "desk/history_maker.h"
 #include "desk/hit_list.h"
 #include "desk/import_job.h"
 #include "desk/ladder_maker.h"
@@ -46,6 +48,10 @@ public:
     ImportJob& import() { return import_; }
     Attacher& attacher() { return attacher_; }
     TrainingRoom& training() { return training_; }
+    Care& care() { return care_; }
+    HistoryMaker& history() { return history_; }
+    /// Reads the player's history anew.
+    void askHistory();
     Tuner& tuner() { return tuner_; }
     Planner& planner() { return planner_; }
     LadderMaker& ladder() { return ladder_; }
@@ -84,9 +90,10 @@ public:
         Compared = 1 << 8,  ///< the two sides
         Ladders = 1 << 9,   ///< the player's ladder
         Trained = 1 << 10,  ///< what is hit in the drill or trial
+        Cared = 1 << 11,    ///< strikes that are counted, cautions
     };
     Q_DECLARE_FLAGS(Parts, Part)
-    static constexpr Parts everything() { return Parts::fromInt((Trained << 1) - 1); }
+    static constexpr Parts everything() { return Parts::fromInt((Cared << 1) - 1); }
 
     /// Shots of all sessions that this filter lets through are to be looked at.
     void wantShots(const QString& filter) { emit shotsWanted(filter); }
@@ -101,6 +108,7 @@ private:
     void logOpened();
     void ladderIsOld();
     void makeLadder();
+    bool canRead() const;
     void ladderMade();
     void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
 
@@ -116,6 +124,8 @@ private:
     ImportJob import_;
     Attacher attacher_;
     TrainingRoom training_;
+    Care care_;
+    HistoryMaker history_;
     Tuner tuner_;
     Planner planner_;
     LadderMaker ladder_;

@@ -272,11 +272,13 @@ private:
     std::optional<Drill> declareFirst() const {
         const ShotResult s = shot(recipe_);
         Drill d = drill(Drills::tr("Declare, then hit"),
-                        Drills::tr("said before it is hit: shot, landing spot and swing"));
-        const double carry = s.flight.carry_m;
+                        Drills::tr("said before it is hit: shot, landing spot and swing; what the "
+                                   "ground did is not counted"));
+        const double rest = std::max(leastRest_m, restShare * s.total_m());
         d.stations = {station(
-            Drills::tr("Say it, then land it at %1 on the line").arg(length(carry)), 8, 5,
-            {carryAround(carry), around(DrillMeasure::Side, 0.0, std::max(1.0, 0.05 * carry))})};
+            Drills::tr("Say it, then hit it so"), 8, 5,
+            {around(DrillMeasure::OffAlong, 0.0, rest),
+             around(DrillMeasure::OffAcross, 0.0, std::max(1.0, 0.05 * s.flight.carry_m))})};
         return d;
     }
 

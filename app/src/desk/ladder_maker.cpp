@@ -5,42 +5,11 @@
 
 #include <algorithm>
 #include <chrono>
-#include <deque>
 
-#include "wedgeon/store/error.h"
+#include "desk/player_shots.h"
 
 namespace wedgeon {
 namespace {
-
-/// The newest of one player; more tell nothing new, and want to be held.
-constexpr std::size_t mostShots = 30'000;
-
-/// Nobody waits for it any more.
-struct Stopped {};
-
-store::ShotList shotsOf(const LadderMaker::Question& q, const std::string& player,
-                        const std::stop_token& stop) {
-    if (q.logbook.isEmpty()) return {};
-    std::deque<store::LoggedShot> newest;
-    try {
-        const store::Logbook book(q.logbook.toStdString(), store::Logbook::Access::ReadOnly);
-        book.eachShot(0, [&](store::LoggedShot&& s) {
-            if (stop.stop_requested()) throw Stopped();
-            if (store::findPlayerName(s.record, q.fallback) != player) return;
-            newest.push_back(std::move(s));
-            if (newest.size() > mostShots) newest.pop_front();
-        });
-    } catch (const store::StoreError&) {
-        // The bar above says what is wrong with the logbook.
-        return {};
-    } catch (const Stopped&) {
-        return {};
-    }
-    store::ShotList out;
-    for (store::LoggedShot& s : newest)
-        out.push_back(std::move(s));
-    return out;
-}
 
 /// Of the carry of all rungs that play, the median.
 double shareLost(const LadderAnswer& a, const Conditions& there) {
@@ -96,7 +65,7 @@ LadderMaker::Answer LadderMaker::make(const Question& q, const Task& task) {
     const auto begin = std::chrono::steady_clock::now();
     auto out = std::make_shared<LadderAnswer>();
     out->player = q.fallback.player.name;
-    const store::ShotList shots = shotsOf(q, out->player, task.stop);
+    const store::ShotList shots = readPlayerShots(q.logbook, q.fallback, out->player, task.stop);
     if (task.stop.stop_requested()) return nullptr;
     store::LadderShots found = store::findLadderShots(shots, q.fallback, *q.records, out->player);
     out->setAside = found.setAside;

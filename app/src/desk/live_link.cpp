@@ -266,7 +266,8 @@ void LiveLink::hear(const store::LiveMessage& message) {
         store::LiveArrival arrival{
             shot->id, shot->record,
             log_.clock().local().toString(QStringLiteral("yyyy-MM-dd HH:mm:ss")).toStdString()};
-        if (declares_ && setUp_) arrival.record[store::Label::Recipe] = setUp_();
+        const bool declares = declares_ || (hasToDeclare_ && hasToDeclare_());
+        if (declares && setUp_) arrival.record[store::Label::Recipe] = setUp_();
         waiting_.push_back(std::move(arrival));
     } else if (const auto* status = std::get_if<store::LiveStatus>(&message)) {
         status_ = text::fromUtf8(status->text);

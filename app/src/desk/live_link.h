@@ -40,6 +40,8 @@ public:
     void trustPeer();
     /// Where the document of the set-up comes from that new shots are declared with.
     void declareWith(std::function<std::string()> setUp) { setUp_ = std::move(setUp); }
+    /// Whether they have to be, whatever is chosen.
+    void declareWhen(std::function<bool()> has) { hasToDeclare_ = std::move(has); }
     void setDeclares(bool declares);
     bool declares() const { return declares_; }
 
@@ -79,6 +81,7 @@ private:
     std::optional<unsigned> stranger_;  ///< who listens on the port, when it is not this user
     std::optional<unsigned> trusted_;
     std::function<std::string()> setUp_;
+    std::function<bool()> hasToDeclare_;
     QString device_, status_, trouble_;
     int shots_ = 0, skipped_ = 0;
 };

@@ -87,6 +87,13 @@ public:
     void beginTraining(const store::Training& training);
     void endTraining(const store::Training& training, bool ended);
     void removeTraining(const store::Training& training);
+    /// One of the coach's drills, in the place of one of the same name; an undo step.
+    void keepDrill(const Drill& drill, std::function<void()> then);
+    /// Something that the coach notes of a player, in other words, or not at all; an undo step
+    /// each.
+    void addNote(const store::Note& note);
+    void changeNote(const store::Note& note, const QString& text);
+    void removeNote(const store::Note& note);
     /// Shots that were hit in it, behind \p before others; \p then when records() has them, or it
     /// was said why not. No undo step: they came in.
     void addToTraining(std::int64_t training, std::vector<std::int64_t> shots, std::size_t before,
@@ -94,6 +101,9 @@ public:
     /// Those that are there.
     void findShots(std::vector<std::int64_t> ids,
                    std::function<void(std::vector<store::LoggedShot>)> then);
+    /// Those of the sessions of a day (local, ISO 8601).
+    void findShotsOfDay(const std::string& day,
+                        std::function<void(std::vector<store::LoggedShot>)> then);
     void setAside(const store::LoggedShot& shot, const QString& reason);
     void setLabel(const store::LoggedShot& shot, store::Label label, const QString& text);
     /// The run as the coach paced it, where the device did not measure one.
@@ -175,6 +185,8 @@ private:
     void pushRows(const QString& what, std::function<store::RowChanges(store::Logbook&)> change);
     /// An undo step of something beside the shots.
     void pushRecords(const QString& what, Change redo, Change undo);
+    void findBy(std::function<std::vector<store::LoggedShot>(store::Logbook&)> find,
+                std::function<void(std::vector<store::LoggedShot>)> then);
     void pushAttached(const QString& what,
                       const std::shared_ptr<std::vector<store::Attachment>>& all, bool attached);
     void dropObsolete();

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What changes many shots, or what stands beside them, as undo steps; and copies of all of it.
 #include <algorithm>
+#include <utility>
 
 #include "desk/shot_log.h"
 #include "text/units.h"
@@ -164,6 +165,53 @@ void ShotLog::removeTraining(const store::Training& training) {
         [training](store::Logbook& book) { store::Trainings(book).add(training); });
 }
 
+void ShotLog::keepDrill(const Drill& drill, std::function<void()> then) {
+    const auto at = std::find_if(records_->drills.begin(), records_->drills.end(),
+                                 [&](const Drill& d) { return d.name == drill.name; });
+    const auto former = at == records_->drills.end() ? std::nullopt : std::optional(*at);
+    const auto once = std::make_shared<std::function<void()>>(std::move(then));
+    push(
+        tr("keep %1").arg(text::fromUtf8(drill.name)),
+        [=, this](const StoreCommand::Fails& fails) {
+            act([drill](store::Logbook& book) { store::Trainings(book).keepDrill(drill); },
+                [this, once] { change({}, std::exchange(*once, {})); }, fails);
+        },
+        [=, this](const StoreCommand::Fails& fails) {
+            act(
+                [=](store::Logbook& book) {
+                    if (former)
+                        store::Trainings(book).keepDrill(*former);
+                    else
+                        store::Trainings(book).removeDrill(drill.name);
+                },
+                [this] { refreshRecords(); }, fails);
+        });
+}
+
+void ShotLog::addNote(const store::Note& note) {
+    // With its id, from the first time on.
+    const auto kept = std::make_shared<store::Note>(note);
+    pushRecords(
+        tr("add a note"),
+        [kept](store::Logbook& book) { kept->id = store::Notes(book).add(*kept); },
+        [kept](store::Logbook& book) { store::Notes(book).remove(kept->id); });
+}
+
+void ShotLog::changeNote(const store::Note& note, const QString& text) {
+    store::Note now = note;
+    now.text = text.toStdString();
+    const auto turn = [](const store::Note& from, const store::Note& to) {
+        return [from, to](store::Logbook& book) { store::Notes(book).change(from, to.text); };
+    };
+    pushRecords(tr("change the note"), turn(note, now), turn(now, note));
+}
+
+void ShotLog::removeNote(const store::Note& note) {
+    pushRecords(
+        tr("remove the note"), [note](store::Logbook& book) { store::Notes(book).remove(note.id); },
+        [note](store::Logbook& book) { store::Notes(book).add(note); });
+}
+
 void ShotLog::addToTraining(std::int64_t training, std::vector<std::int64_t> shots,
                             std::size_t before, std::function<void()> then) {
     auto read = std::make_shared<std::shared_ptr<const store::Records>>();
@@ -185,14 +233,44 @@ void ShotLog::addToTraining(std::int64_t training, std::vector<std::int64_t> sho
 
 void ShotLog::findShots(std::vector<std::int64_t> ids,
                         std::function<void(std::vector<store::LoggedShot>)> then) {
+    findBy(
+        [ids = std::move(ids)](store::Logbook& book) {
+            std::vector<store::LoggedShot> out;
+            for (const std::int64_t id : ids) {
+                if (auto shot = book.findShot(id)) out.push_back(std::move(*shot));
+            }
+            return out;
+        },
+        std::move(then));
+}
+
+void ShotLog::findShotsOfDay(const std::string& day,
+                             std::function<void(std::vector<store::LoggedShot>)> then) {
+    // Of one day; more than one player hits.
+    constexpr std::size_t most = 5000;
+    std::vector<std::int64_t> sessions;
+    for (const store::Session& s : records_->sessions) {
+        if (s.day == day) sessions.push_back(s.id);
+    }
+    if (sessions.empty()) return;
+    findBy(
+        [sessions](store::Logbook& book) {
+            std::vector<store::LoggedShot> out;
+            for (const std::int64_t id : sessions) {
+                for (store::LoggedShot& shot : book.shots(id, most))
+                    out.push_back(std::move(shot));
+            }
+            return out;
+        },
+        std::move(then));
+}
+
+void ShotLog::findBy(std::function<std::vector<store::LoggedShot>(store::Logbook&)> find,
+                     std::function<void(std::vector<store::LoggedShot>)> then) {
     auto found = std::make_shared<std::vector<store::LoggedShot>>();
     thread_->run(
         LogbookThread::Turn::Edit,
-        [found, ids = std::move(ids)](store::Logbook& book) {
-            for (const std::int64_t id : ids) {
-                if (auto shot = book.findShot(id)) found->push_back(std::move(*shot));
-            }
-        },
+        [found, find = std::move(find)](store::Logbook& book) { *found = find(book); },
         [this, found, then = std::move(then)](const auto& failure) {
             if (failure) emit failed(failure->message);
             then(std::move(*found));

@@ -117,6 +117,7 @@ void TrainingRoom::take(const std::vector<store::LoggedShot>& shots) {
     }
     if (ids.empty()) return;
     const std::size_t before = current_->shots.size();
+    const DrillScore was = score();
     current_->shots.insert(current_->shots.end(), ids.begin(), ids.end());
     ++adding_;
     log_.addToTraining(current_->id, ids, before, [this] {
@@ -124,6 +125,8 @@ void TrainingRoom::take(const std::vector<store::LoggedShot>& shots) {
         follow();
         endWhenDone();
     });
+    const DrillScore now = score();
+    if (now.counted() > was.counted()) emit scored(now.hitCount() > was.hitCount());
     emit changed();
 }
 
@@ -150,14 +153,23 @@ const store::LoggedShot* TrainingRoom::newest() const {
     return all.empty() ? nullptr : all.back();
 }
 
+bool TrainingRoom::needsDeclaration() const {
+    const auto* drill = current_ ? std::get_if<Drill>(&current_->what) : nullptr;
+    return drill && store::needsDeclaration(*drill);
+}
+
+DrillShot TrainingRoom::valuesOf(const store::LoggedShot& shot) const {
+    return needsDeclaration() ? store::drillShotOf(shot.record, bench_.fallback())
+                              : store::drillShotOf(shot.record);
+}
+
 DrillScore TrainingRoom::score() const {
     const auto* drill = current_ ? std::get_if<Drill>(&current_->what) : nullptr;
     if (!drill) return {};
     std::vector<DrillShot> hit;
     for (const store::LoggedShot* shot : shots()) {
         // One that is set aside is hit again.
-        hit.push_back(shot && shot->setAside.empty() ? store::drillShotOf(shot->record)
-                                                     : DrillShot{});
+        hit.push_back(shot && shot->setAside.empty() ? valuesOf(*shot) : DrillShot{});
     }
     return scoreDrill(*drill, hit);
 }
@@ -173,26 +185,31 @@ void TrainingRoom::findMisses(std::function<void(const std::map<std::string, dou
             if (id != 0) ids.push_back(id);
         }
     }
-    log_.findShots(std::move(ids), [newest = std::move(newest), then = std::move(then)](
-                                       const std::vector<store::LoggedShot>& found) {
-        std::map<std::int64_t, const store::LoggedShot*> byId;
-        for (const store::LoggedShot& shot : found)
-            byId[shot.id] = &shot;
-        std::map<std::string, double> out;
-        for (const auto& [name, training] : newest) {
-            std::vector<DrillShot> hit;
-            for (const std::int64_t id : training.shots) {
-                const auto at = byId.find(id);
-                if (at != byId.end() && at->second->setAside.empty())
-                    hit.push_back(store::drillShotOf(at->second->record));
-            }
-            const DrillScore score = scoreDrill(std::get<Drill>(training.what), hit);
-            if (score.counted() > 0)
-                out[name] = 1.0 - static_cast<double>(score.hitCount()) /
-                                      static_cast<double>(score.counted());
-        }
-        then(out);
-    });
+    log_.findShots(std::move(ids),
+                   [newest = std::move(newest), then = std::move(then),
+                    fallback = bench_.fallback()](const std::vector<store::LoggedShot>& found) {
+                       std::map<std::int64_t, const store::LoggedShot*> byId;
+                       for (const store::LoggedShot& shot : found)
+                           byId[shot.id] = &shot;
+                       std::map<std::string, double> out;
+                       for (const auto& [name, training] : newest) {
+                           const Drill& drill = std::get<Drill>(training.what);
+                           const bool declared = store::needsDeclaration(drill);
+                           std::vector<DrillShot> hit;
+                           for (const std::int64_t id : training.shots) {
+                               const auto at = byId.find(id);
+                               if (at == byId.end() || !at->second->setAside.empty()) continue;
+                               const store::ShotRecord& record = at->second->record;
+                               hit.push_back(declared ? store::drillShotOf(record, fallback)
+                                                      : store::drillShotOf(record));
+                           }
+                           const DrillScore score = scoreDrill(drill, hit);
+                           if (score.counted() > 0)
+                               out[name] = 1.0 - static_cast<double>(score.hitCount()) /
+                                                     static_cast<double>(score.counted());
+                       }
+                       then(out);
+                   });
 }
 
 Arm TrainingRoom::nextArm() const {

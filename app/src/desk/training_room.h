@@ -42,6 +42,13 @@ public:
     /// The newest of them.
     const store::LoggedShot* newest() const;
     DrillScore score() const;
+    /// What is known of a shot, in a drill that asks for it against what was declared, too.
+    DrillShot valuesOf(const store::LoggedShot& shot) const;
+    /// The drill holds shots against what was declared before them.
+    bool needsDeclaration() const;
+    std::optional<DeclaredMiss> missOf(const store::LoggedShot& shot) const {
+        return store::findMissOf(shot.record, bench_.fallback());
+    }
     /// Of the player's drills by name, the share of the shots that missed the last time; \p then a
     /// moment later.
     void findMisses(std::function<void(const std::map<std::string, double>&)> then);
@@ -50,6 +57,8 @@ public:
 
 signals:
     void changed();
+    /// A shot of a drill has just come in, and counts.
+    void scored(bool inside);
     /// It ended by itself, as all its shots are hit or a gate stays shut.
     void drillEnded(const QString& name);
 

@@ -24,7 +24,7 @@ void predict(WatchedShot& w, const store::ShotRecord& record) {
         const Predictor predictor = w.givens.predictor();
         if (const auto delivery = store::findDelivery(record)) {
             p.shot = predictor.shotFrom(*delivery, &p.trace);
-            p.spread = predictor.spread(p.shot, SpreadSource::measured());
+            p.spread = predictor.spreadWithRun(p.shot, SpreadSource::measured());
         } else if (const auto launch = store::findLaunch(record)) {
             p.shot = predictor.shotFrom(*launch, &p.trace);
             w.fromLaunch = true;
@@ -44,6 +44,9 @@ void predict(WatchedShot& w, const store::ShotRecord& record) {
     set(Track::Landing, p.shot.flight.landingAngle_rad(), p.spread.landingAngle_rad);
     set(Track::Carry, p.shot.flight.carry_m, p.spread.carry_m);
     set(Track::Release, p.shot.run.release_m, p.spread.release_m);
+    auto& run = w.expected[static_cast<std::size_t>(Track::Release)];
+    run->below = p.spread.releaseBelow_m;
+    run->above = p.spread.releaseAbove_m;
     w.prediction = std::move(p);
 }
 
@@ -82,7 +85,8 @@ void weigh(WatchedShot& w, const store::ShotRecord& record) {
     if (!w.seen) return;
     const auto set = [&](Track t, const Quantiles& q, double& half) {
         half = 0.5 * (q.p90 - q.p10);
-        w.expected[static_cast<std::size_t>(t)] = TrackValue{q.p50, half};
+        w.expected[static_cast<std::size_t>(t)] =
+            TrackValue{q.p50, half, q.p50 - q.p10, q.p90 - q.p50};
     };
     Prediction p;
     set(Track::Launch, w.seen->launch_rad, p.spread.launchAngle_rad);
@@ -90,6 +94,8 @@ void weigh(WatchedShot& w, const store::ShotRecord& record) {
     set(Track::Landing, w.seen->landing_rad, p.spread.landingAngle_rad);
     set(Track::Carry, w.seen->carry_m, p.spread.carry_m);
     set(Track::Release, w.seen->release_m, p.spread.release_m);
+    p.spread.releaseBelow_m = w.seen->release_m.p50 - w.seen->release_m.p10;
+    p.spread.releaseAbove_m = w.seen->release_m.p90 - w.seen->release_m.p50;
     try {
         const Predictor predictor = w.givens.predictor();
         // As the device would have read it, whose errors the predictor takes off.

@@ -28,8 +28,9 @@ enum class Track { Launch, Spin, Landing, Carry, Release };
 inline constexpr std::size_t trackCount = 5;
 
 struct TrackValue {
-    double value = 0.0;  ///< SI
-    double half = 0.0;   ///< half width of the 80 % interval
+    double value = 0.0;                 ///< SI
+    double half = 0.0;                  ///< half width of the 80 % interval
+    double below = half, above = half;  ///< of its two sides
 };
 
 struct WatchedShot {

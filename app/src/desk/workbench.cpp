@@ -18,6 +18,7 @@ namespace {
 constexpr std::size_t swingsPlayed = 1000;
 constexpr std::size_t swingsForChance = 300;
 constexpr std::chrono::milliseconds swingsEvery{50};
+constexpr std::size_t runSamples = 200;  // of the run, played with every step of a drag
 
 /// Empty outside the model; then \p error says why.
 std::optional<BenchPrediction> predict(const BenchState& state, QString* error) {
@@ -26,7 +27,7 @@ std::optional<BenchPrediction> predict(const BenchState& state, QString* error) 
         const Recipe& recipe = state.recipe();
         const Predictor predictor = state.predictor();
         p.shot = predictor.shot(recipe, &p.trace);
-        p.spread = predictor.spread(p.shot, SpreadSource::swings());
+        p.spread = predictor.spreadWithRun(p.shot, SpreadSource::swings(), runSamples);
         p.chances = predictor.chances(recipe, p.shot);
         p.window = findSpinWindow(p.shot.swing.delivery, p.shot.contact);
         p.risk = predictor.mainRisk(p.shot);

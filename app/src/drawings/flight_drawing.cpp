@@ -88,8 +88,8 @@ FlightScene::Path flightPath(const ShotTrace& trace, const ShotResult& shot) {
 }
 
 FlightScene::Band bandOf(const Spread& s) {
-    const double rest = std::hypot(s.carry_m, s.release_m);
-    return {-s.carry_m, s.carry_m, -rest, rest};
+    return {-s.carry_m, s.carry_m, -std::hypot(s.carry_m, s.releaseBelow_m),
+            std::hypot(s.carry_m, s.releaseAbove_m)};
 }
 
 FlightDrawing::FlightDrawing(const QString& name, QWidget* parent) : Drawing(name, parent) {}

@@ -59,8 +59,9 @@ QString formatReport(const QString& title, const QString& below, const QVector<R
                       "<h1>%1</h1><p>%2</p>")
                       .arg(escaped(title), escaped(below));
     for (const ReportPart& part : parts) {
-        out += QStringLiteral("<h2>%1</h2><p><b>%2</b></p>")
-                   .arg(escaped(part.title), escaped(part.sentence));
+        out += QStringLiteral("<h2>%1</h2>").arg(escaped(part.title));
+        if (!part.sentence.isEmpty())
+            out += QStringLiteral("<p><b>%1</b></p>").arg(escaped(part.sentence));
         if (!part.why.isEmpty()) out += QStringLiteral("<p>%1</p>").arg(escaped(part.why));
         for (const ReportPicture& picture : part.pictures) {
             out += QStringLiteral("<p>%1</p>").arg(pictureTag(picture));

@@ -23,6 +23,7 @@ struct ReportPart {
     QString title, sentence, why;
     QVector<ReportPicture> pictures;
     QVector<QStringList> table;  ///< the first row heads it
+    double worth_m = 0.0;        ///< how far what was found moves a shot's rest; 0: not known
 };
 
 /// As HTML that stands for itself. Whatever comes from files is plain text in it.

@@ -5,7 +5,7 @@
 
 #include <QCoreApplication>
 
-#include "wedgeon/units.h"
+#include "wedgeon/train/strain.h"
 
 namespace wedgeon::text {
 namespace {
@@ -15,18 +15,15 @@ struct Cautions {
     Q_DECLARE_TR_FUNCTIONS(Cautions)
 };
 
-constexpr double steep_rad = radFromDeg(-6);
 constexpr double lofted_rad = radFromDeg(42);
 constexpr double near_m = 40.0;
-constexpr double hard = 1.2;  ///< firmness of the ground under the sole
 constexpr double wet = 0.8;
 
 }  // namespace
 
 std::vector<Caution> cautionsFor(const ShotResult& shot, const Conditions& met) {
     std::vector<Caution> out;
-    const bool steep = shot.swing.delivery.attack_rad < steep_rad;
-    if (steep && (met.lie.firmness >= hard || met.ground.firmness >= hard)) {
+    if (isSteepOnHard(shot.swing.delivery.attack_rad, met)) {
         out.push_back(
             {QStringLiteral("steep-hard"),
              Cautions::tr(

@@ -20,15 +20,12 @@ struct Sentences {
     Q_DECLARE_TR_FUNCTIONS(Sentences)
 };
 
-QString plusMinus() {
-    return QStringLiteral(" ± ");
-}
-
-/// A number with its spread and unit: "2.9 ± 0.9 m".
-QString spreadLength(double m, double half_m, const Units& units) {
-    const double k = units.lengthFactor();
-    return number(m * k, 1) + plusMinus() + number(half_m * k, 1) + QChar(0xA0) +
-           units.lengthName();
+/// The run with its spread, as far on or back as it is told.
+QString spreadRun(double release_m, const Spread& s, const Units& units) {
+    const bool back = release_m < 0;
+    return withSpread(std::abs(release_m), back ? s.releaseAbove_m : s.releaseBelow_m,
+                      back ? s.releaseBelow_m : s.releaseAbove_m, units.lengthFactor(), 1,
+                      units.lengthName());
 }
 
 }  // namespace
@@ -82,9 +79,9 @@ QString runWords(const BehaviourResult& behaviour, double release_m, const Units
     return runWordsWith(behaviour, release_m < 0, units.length(std::abs(release_m), 1));
 }
 
-QString runWords(const BehaviourResult& behaviour, double release_m, double half_m,
+QString runWords(const BehaviourResult& behaviour, double release_m, const Spread& spread,
                  const Units& units) {
-    return runWordsWith(behaviour, release_m < 0, spreadLength(std::abs(release_m), half_m, units));
+    return runWordsWith(behaviour, release_m < 0, spreadRun(release_m, spread, units));
 }
 
 QString shotSentence(const ShotResult& shot, const Units& units) {
@@ -137,9 +134,8 @@ QString measuredSentence(const Measured& m, const Units& units) {
 
 QString comparison(const Measured& m, const ShotResult& predicted, const Spread& spread,
                    const Units& units) {
-    QString said =
-        Sentences::tr("Predicted: %1.")
-            .arg(runWords(predicted.behaviour, predicted.run.release_m, spread.release_m, units));
+    QString said = Sentences::tr("Predicted: %1.")
+                       .arg(runWords(predicted.behaviour, predicted.run.release_m, spread, units));
     if (m.spin_radps) {
         const double excess = *m.spin_radps - predicted.strike.launch.spinRate_radps();
         const bool inside = std::abs(excess) <= spread.spinRate_radps;

@@ -17,7 +17,7 @@ namespace wedgeon::text {
 /// "checks on the first bounce, stops 3.9 yd on"
 QString runWords(const BehaviourResult& behaviour, double release_m, const Units& units);
 /// The same with the spread: "checks on the first bounce, stops 3.9 ± 0.9 yd on".
-QString runWords(const BehaviourResult& behaviour, double release_m, double half_m,
+QString runWords(const BehaviourResult& behaviour, double release_m, const Spread& spread,
                  const Units& units);
 /// One word for a narrow column: "checks", "releases".
 QString runWord(Behaviour behaviour);

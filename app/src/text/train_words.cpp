@@ -72,6 +72,14 @@ QString moved(DrillMeasure measure, double by, const Units& units) {
                 .arg(size);
         case DrillMeasure::Turf:
             return more ? TrainWords::tr("takes more turf") : TrainWords::tr("takes less turf");
+        case DrillMeasure::OffAlong:
+            return (more ? TrainWords::tr("is swung %1 farther past what was declared")
+                         : TrainWords::tr("is swung %1 shorter of what was declared"))
+                .arg(size);
+        case DrillMeasure::OffAcross:
+            return (more ? TrainWords::tr("is swung %1 farther right of what was declared")
+                         : TrainWords::tr("is swung %1 farther left of what was declared"))
+                .arg(size);
     }
     return {};
 }
@@ -109,6 +117,12 @@ MeasureForm formOf(DrillMeasure measure, const Units& units) {
             return {TrainWords::tr("attack angle"), deg, degFromRad(1.0), 1};
         case DrillMeasure::Turf:
             return {TrainWords::tr("turf taken"), QString(), 1.0, 1};
+        case DrillMeasure::OffAlong:
+            return {TrainWords::tr("distance past the declared rest"), units.lengthName(),
+                    units.lengthFactor(), 1};
+        case DrillMeasure::OffAcross:
+            return {TrainWords::tr("distance right of it"), units.lengthName(),
+                    units.lengthFactor(), 1};
     }
     return {};
 }
@@ -261,6 +275,71 @@ QString trialWhy(const store::Trial& trial, std::size_t shots, std::size_t aside
     return out.join(QLatin1Char(' '));
 }
 
+QString missSentence(const DeclaredMiss& miss, const Units& units) {
+    if (!miss.along.whole_m) return TrainWords::tr("Where it came to rest is not known.");
+    const auto name = [](const std::vector<MissCause>& causes) {
+        QStringList all;
+        for (const MissCause c : causes) {
+            switch (c) {
+                case MissCause::Swing:
+                    all << TrainWords::tr("swing");
+                    break;
+                case MissCause::Strike:
+                    all << TrainWords::tr("strike");
+                    break;
+                case MissCause::Air:
+                    all << TrainWords::tr("air");
+                    break;
+                case MissCause::Ground:
+                    all << TrainWords::tr("ground");
+                    break;
+            }
+        }
+        return all.join(TrainWords::tr(" and "));
+    };
+    const auto length = [&](double m) {
+        return withUnit(signedNumber(m * units.lengthFactor(), 1), units.lengthName());
+    };
+    const double whole = *miss.along.whole_m;
+    const QString off = std::abs(whole) < 0.05
+                            ? TrainWords::tr("As far as declared")
+                            : (whole < 0 ? TrainWords::tr("%1 short") : TrainWords::tr("%1 past"))
+                                  .arg(units.length(std::abs(whole), 1));
+    QStringList parts;
+    for (const MissPart& p : miss.along.parts)
+        parts << QStringLiteral("%1 %2").arg(name(p.causes), length(p.miss_m));
+    QString out = parts.size() < 2 ? TrainWords::tr(
+                                         "%1 of what was declared; swing, strike and "
+                                         "ground are told apart where club or ball is "
+                                         "measured.")
+                                         .arg(off)
+                                   : TrainWords::tr("%1 of what was declared: %2.")
+                                         .arg(off, parts.join(QStringLiteral(", ")));
+    if (std::abs(whole) < 0.05)
+        out = parts.size() < 2 ? off + QLatin1Char('.')
+                               : off + QStringLiteral(": ") + parts.join(QStringLiteral(", ")) +
+                                     QLatin1Char('.');
+    return out;
+}
+
+QString strainSaid(const StrainState& strain, const StrainLimits& limits) {
+    if (strain.dayFull)
+        return TrainWords::tr("%n strike(s) with full effort today: enough for a day.", nullptr,
+                              static_cast<int>(strain.fullEffort));
+    if (strain.pauseDue)
+        return TrainWords::tr(
+                   "%1 of %2 steep strikes off a mat or hard ground: a pause of %n "
+                   "minute(s) is due.",
+                   nullptr, static_cast<int>(std::lround(limits.pause_s / 60.0)))
+            .arg(strain.steepOnHard)
+            .arg(limits.steepOnHard);
+    if (strain.steepOnHard > 0)
+        return TrainWords::tr("%1 of %2 steep strikes off a mat or hard ground, then a pause.")
+            .arg(strain.steepOnHard)
+            .arg(limits.steepOnHard);
+    return {};
+}
+
 const QVector<DrillMeasure>& trialMeasures() {
     static const QVector<DrillMeasure> all{
         DrillMeasure::Landing,   DrillMeasure::Spin,  DrillMeasure::Launch, DrillMeasure::Carry,
@@ -282,6 +361,8 @@ TrialDesign usualDesign(DrillMeasure measure) {
             break;
         case DrillMeasure::Release:
         case DrillMeasure::Side:
+        case DrillMeasure::OffAlong:
+        case DrillMeasure::OffAcross:
             set(1.0, 1.5);
             break;
         case DrillMeasure::Apex:

@@ -8,6 +8,7 @@
 
 #include "text/units.h"
 #include "wedgeon/store/trainings.h"
+#include "wedgeon/train/strain.h"
 
 namespace wedgeon::text {
 
@@ -38,6 +39,12 @@ QString trialWhy(const store::Trial& trial, std::size_t shots, std::size_t aside
                  const TrialReading& decides, const ScatterReading& scatter);
 /// "+3.1° (−4.5 to −1.7)".
 QString differenceSaid(DrillMeasure measure, const TrialReading& reading, const Units& units);
+
+/// "3.1 m short of what was declared: swing −2.6 m, strike −0.2 m, ground −0.3 m."
+QString missSentence(const DeclaredMiss& miss, const Units& units);
+
+/// How many hard strikes there were, and when a pause is due; empty where none was.
+QString strainSaid(const StrainState& strain, const StrainLimits& limits);
 
 /// The measures that a trial may be decided by, the usual ones first.
 const QVector<DrillMeasure>& trialMeasures();

@@ -5,6 +5,7 @@
 
 #include <QCoreApplication>
 #include <QLocale>
+#include <algorithm>
 #include <clocale>
 #include <cmath>
 
@@ -126,6 +127,21 @@ QString signedNumber(double value, int decimals) {
 QString withUnit(const QString& number, const QString& unit) {
     const bool close = unit.isEmpty() || unit == QStringLiteral("°");
     return close ? number + unit : number + QChar(0xA0) + unit;
+}
+
+QString withSpread(double value, double below, double above, double factor, int decimals,
+                   const QString& unit) {
+    const auto say = [&](double si) { return number(si * factor, decimals); };
+    if (!(below > 0.0) && !(above > 0.0)) return withUnit(say(value), unit);
+    // Sides that people would not call the same.
+    constexpr double lopsided = 1.3;
+    const double least = std::min(below, above), most = std::max(below, above);
+    const bool seen = (most - least) * factor >= 2.0 * std::pow(10.0, -decimals);
+    if (most > lopsided * least && seen)
+        return withUnit(
+            UnitWords::tr("%1 (%2 to %3)").arg(say(value), say(value - below), say(value + above)),
+            unit);
+    return withUnit(say(value) + QStringLiteral(" ± ") + say(0.5 * (below + above)), unit);
 }
 
 QString degrees(double rad, int decimals) {

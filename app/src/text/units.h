@@ -51,6 +51,10 @@ void chooseLocale(const QLocale& locale);
 /// "5 rpm", "31.2°": a sign of degrees stands close, other units behind a space that does not
 /// break.
 QString withUnit(const QString& number, const QString& unit);
+/// "2.9 ± 0.9 m"; where the two sides differ by much "2.9 (2.4 to 4.6) m"; without a spread "2.9
+/// m". In SI, shown times \p factor.
+QString withSpread(double value, double below, double above, double factor, int decimals,
+                   const QString& unit);
 QString degrees(double rad, int decimals = 1);     ///< "31.2°"
 QString sideDegrees(double rad);                   ///< "2.1° left", "straight"
 QString sideLength(double m, const Units& units);  ///< "3.9 m right", "on line"

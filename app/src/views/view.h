@@ -65,6 +65,9 @@ public:
     /// What it adds to the lesson's report: what was found, in sentences, with drawings.
     virtual QVector<ReportPart> reportParts() const { return {}; }
 
+    /// A drawing on white, with what a screen reader says of it as its words.
+    static ReportPicture reportPicture(Drawing& drawing, int height_px);
+
     /// In the order of the menu; those of the view's own menu.
     const QVector<QAction*>& commands() const { return commands_; }
     /// While it is not shown, its commands wait.
@@ -94,8 +97,6 @@ protected:
         WhileShown,
         Anywhere,  ///< the view comes up first
     };
-    /// A drawing on white, with what a screen reader says of it as its words.
-    static ReportPicture reportPicture(Drawing& drawing, int height_px);
     /// The whole view as it looks on the screen.
     void printPicture(Paper& paper);
 

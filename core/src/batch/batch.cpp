@@ -72,7 +72,7 @@ bool ShotBatch::add(const Recipe& recipe, const Predictor& predictor) {
     const std::size_t at = size();
     resize(at + 1);
     if (line_) {
-        setOver(at, swing.delivery, predictor.contact(), {}, around.air, 1.0, 1.0);
+        setOver(at, swing.delivery, predictor.contact(), {}, around.air, 1.0, 1.0, 1.0);
     } else {
         set(at, swing.delivery, predictor.contact(), {}, around.air, around.ground);
     }
@@ -118,10 +118,12 @@ void ShotBatch::set(std::size_t shot, const Delivery& d, const Contact& contact,
 }
 
 void ShotBatch::setOver(std::size_t shot, const Delivery& d, const Contact& contact,
-                        const StrikeLaw& law, const Air& air, double firmer, double rougher) {
+                        const StrikeLaw& law, const Air& air, double firmer, double rougher,
+                        double faster) {
     setStrike(shot, d, contact, law, air);
     columns_[batch::Firmness][shot] = firmer;
     columns_[batch::TurfFriction][shot] = rougher;
+    columns_[batch::Rolling][shot] = faster;
 }
 
 void ShotBatch::reserve(std::size_t shots) {

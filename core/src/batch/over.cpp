@@ -12,9 +12,8 @@
 namespace wedgeon::batch {
 namespace {
 
-Plane scaledPlane(Plane p, double firmer, double rougher) {
-    p.firmness = std::clamp(p.firmness * firmer, softestGround, hardestGround);
-    p.friction = std::clamp(p.friction * rougher, leastTurfFriction, mostTurfFriction);
+Plane scaledPlane(Plane p, const Landed& landed) {
+    p.scale(landed.firmer, landed.rougher, landed.faster);
     return p;
 }
 
@@ -82,7 +81,7 @@ LineView::LineView(const Terrain& line, const std::vector<Stretch>& ground,
 
 Here zoneOf(const Terrain& terrain, const Landed& landed) {
     const std::size_t i = terrain.planeAt(landed.at.x);
-    const Plane p = scaledPlane(terrain.planes()[i], landed.firmer, landed.rougher);
+    const Plane p = scaledPlane(terrain.planes()[i], landed);
     // Up to whatever stands in the way.
     double from = p.from_m, to = p.to_m;
     for (const Obstacle& o : terrain.obstacles()) {
@@ -106,7 +105,7 @@ RunAlone runAlone(const Terrain& terrain, const Landed& landed) {
     std::vector<Plane> planes;
     planes.reserve(terrain.planes().size());
     for (const Plane& p : terrain.planes())
-        planes.push_back(scaledPlane(p, landed.firmer, landed.rougher));
+        planes.push_back(scaledPlane(p, landed));
     RunAlone out{};
     Teller teller{out};
     const kernel::RunEnd<double> end =

@@ -47,7 +47,7 @@ struct LineView {
 /// A ball as it comes to the ground, and what this sample's ground is times the line's.
 struct Landed {
     Vec3 at, velocity, spin;
-    double firmer, rougher;
+    double firmer, rougher, faster;
 };
 
 /// The zone that it comes down in, up to what stands in the way.

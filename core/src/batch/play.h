@@ -416,13 +416,13 @@ struct Player {
 
     /// The same in the zones that the lanes come down in. \p here receives them.
     Run runFromOver(const Landing& landing, Here* here) const {
-        const Lanes firmer(load(Firmness)), rougher(load(TurfFriction));
+        const Lanes firmer(load(Firmness)), rougher(load(TurfFriction)), faster(load(Rolling));
         const Lanes3 place(landing.at), v(landing.velocity), w(landing.spin);
         Lanes firmness, friction, rolling, springs, from, to, loose, moving, water, zone;
         Lanes3 n(landing.at);
         for (std::size_t i = 0; i < width; ++i) {
-            here[i] = zoneOf(*line()->terrain,
-                             {place.lane(i), v.lane(i), w.lane(i), firmer[i], rougher[i]});
+            here[i] = zoneOf(*line()->terrain, {place.lane(i), v.lane(i), w.lane(i), firmer[i],
+                                                rougher[i], faster[i]});
             const Here& z = here[i];
             firmness[i] = z.firmness;
             friction[i] = z.friction;
@@ -474,12 +474,12 @@ struct Player {
         }
         const Lanes leaves = lanes(s.leaves);
         const Lanes3 place(from.at), v(from.velocity), w(from.spin);
-        const Lanes firmer(load(Firmness)), rougher(load(TurfFriction));
+        const Lanes firmer(load(Firmness)), rougher(load(TurfFriction)), faster(load(Rolling));
         for (std::size_t i = 0; i < width; ++i) {
             if (!here[i].possible) put(15, i, __builtin_nan(""));
             if (leaves[i] < 0.5) continue;
-            const RunAlone alone = runAlone(
-                *line()->terrain, {place.lane(i), v.lane(i), w.lane(i), firmer[i], rougher[i]});
+            const RunAlone alone = runAlone(*line()->terrain, {place.lane(i), v.lane(i), w.lane(i),
+                                                               firmer[i], rougher[i], faster[i]});
             put(14, i, alone.rest.x);
             put(15, i, place.x[i] + alone.rest.x);
             put(16, i, place.z[i] + alone.rest.z);

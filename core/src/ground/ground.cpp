@@ -87,11 +87,12 @@ double Ground::rollingResistance_mps2() const {
     return v * v / (2.0 * constants::metresPerFoot * stimp_ft);
 }
 
-Ground Ground::scaled(double firmer, double rougher) const {
+Ground Ground::scaled(double firmer, double rougher, double faster) const {
     Ground g = *this;
     g.firmness =
         std::clamp(std::max(firmness, softestGround) * firmer, softestGround, hardestGround);
     g.friction = std::clamp(friction * rougher, leastTurfFriction, mostTurfFriction);
+    g.stimp_ft = std::clamp(stimp_ft * faster, slowestGreen_ft, fastestGreen_ft);
     return g;
 }
 

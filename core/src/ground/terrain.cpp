@@ -139,12 +139,16 @@ Terrain::Terrain(const Line& line) : obstacles_(line.obstacles) {
     }
 }
 
-Terrain Terrain::scaled(double firmness, double friction) const {
+void Plane::scale(double firmer, double rougher, double faster) {
+    firmness = std::clamp(firmness * firmer, softestGround, hardestGround);
+    friction = std::clamp(friction * rougher, leastTurfFriction, mostTurfFriction);
+    rolling_mps2 /= faster;
+}
+
+Terrain Terrain::scaled(double firmness, double friction, double greenSpeed) const {
     Terrain out = *this;
-    for (Plane& p : out.planes_) {
-        p.firmness = std::clamp(p.firmness * firmness, softestGround, hardestGround);
-        p.friction = std::clamp(p.friction * friction, leastTurfFriction, mostTurfFriction);
-    }
+    for (Plane& p : out.planes_)
+        p.scale(firmness, friction, greenSpeed);
     return out;
 }
 

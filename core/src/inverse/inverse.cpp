@@ -53,8 +53,8 @@ public:
         return r;
     }
 
-    /// Misses in tolerances; false where the model has no answer.
-    bool misses(const VectorXd& steps, VectorXd& out) const {
+    /// By how many tolerances each target is off; false where the model has no answer.
+    bool offs(const VectorXd& steps, VectorXd& out) const {
         try {
             const ShotResult shot = predictor_.shot(recipeAt(steps));
             out.resize(targets());
@@ -69,10 +69,23 @@ public:
         }
     }
 
-    MatrixXd slopes(const VectorXd& steps) const {
+    /// What lies outside the tolerances: inside them every result is as good as another, and what
+    /// is saved there is saved of the change.
+    bool misses(const VectorXd& steps, VectorXd& out) const {
+        if (!offs(steps, out)) return false;
+        for (double& off : out)
+            off = std::copysign(std::max(0.0, std::abs(off) - inside), off);
+        return true;
+    }
+
+    MatrixXd slopes(const VectorXd& steps, const VectorXd& miss) const {
         const Sensitivity s = *predictor_.sensitivity(recipeAt(steps));
         MatrixXd out(targets(), freedoms());
         for (std::size_t j = 0; j < targets_.size(); ++j) {
+            if (miss[static_cast<Eigen::Index>(j)] == 0.0) {
+                out.row(static_cast<Eigen::Index>(j)).setZero();
+                continue;
+            }
             for (std::size_t i = 0; i < freedoms_.size(); ++i) {
                 out(static_cast<Eigen::Index>(j), static_cast<Eigen::Index>(i)) =
                     s(targets_[j].outcome, freedoms_[i].dial) * info(freedoms_[i].dial).step /
@@ -82,7 +95,14 @@ public:
         return out;
     }
 
+    double cost(const VectorXd& steps) const {
+        return (cost_.array() * steps.array().square()).sum();
+    }
+
 private:
+    /// Of a tolerance: so that a finite weight ends within it.
+    static constexpr double inside = 0.995;
+
     const Recipe& start_;
     const Predictor& predictor_;
     const std::vector<Target>& targets_;
@@ -95,12 +115,12 @@ VectorXd minimise(const Problem& problem, double weight, VectorXd x) {
     VectorXd r;
     if (!problem.misses(x, r)) return x;
     const auto value = [&](const VectorXd& miss, const VectorXd& at) {
-        return weight * miss.squaredNorm() + (problem.cost().array() * at.array().square()).sum();
+        return weight * miss.squaredNorm() + problem.cost(at);
     };
     double best = value(r, x);
     double damping = 1e-3;
     for (int iteration = 0; iteration < 60; ++iteration) {
-        const MatrixXd J = problem.slopes(x);
+        const MatrixXd J = problem.slopes(x, r);
         const VectorXd gradient = weight * J.transpose() * r + problem.cost().cwiseProduct(x);
         MatrixXd H = weight * J.transpose() * J;
         H.diagonal() += problem.cost();
@@ -142,10 +162,20 @@ VectorXd minimise(const Problem& problem, double weight, VectorXd x) {
 
 double worstMiss(const Problem& problem, const VectorXd& x) {
     VectorXd r;
-    return problem.misses(x, r) ? r.cwiseAbs().maxCoeff() : HUGE_VAL;
+    return problem.offs(x, r) ? r.cwiseAbs().maxCoeff() : HUGE_VAL;
 }
 
 constexpr double met = 1.0 + 1e-6;
+constexpr int otherStarts = 8;
+
+/// What reaches the targets goes before what misses them; then the smaller change, or the nearer
+/// miss.
+bool isBetter(const Problem& problem, const VectorXd& a, const VectorXd& b) {
+    const double missA = worstMiss(problem, a), missB = worstMiss(problem, b);
+    const bool metA = missA <= met, metB = missB <= met;
+    if (metA != metB) return metA;
+    return metA ? problem.cost(a) < problem.cost(b) : missA < missB;
+}
 
 /// Raises the weight until the targets are met, then lowers it to where they just are.
 VectorXd solve(const Problem& problem, const VectorXd& from) {
@@ -230,17 +260,25 @@ InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Targe
     const VectorXd zero =
         VectorXd::Zero(problem.freedoms()).cwiseMax(problem.low()).cwiseMin(problem.high());
 
-    VectorXd best = worstMiss(problem, zero) <= met ? zero : solve(problem, zero);
-    // The run jumps where a bounce comes or goes and can hold a search: a few other places.
-    for (int k = 0; k < 6 && worstMiss(problem, best) > met; ++k) {
-        VectorXd from(problem.freedoms());
-        for (Eigen::Index i = 0; i < from.size(); ++i) {
-            const double share =
-                std::fmod(0.5 + 0.618034 * static_cast<double>((k + 1) * (i + 1)), 1.0);
-            from[i] = problem.low()[i] + share * (problem.high()[i] - problem.low()[i]);
+    VectorXd best = zero;
+    if (worstMiss(problem, zero) > met) {
+        best = solve(problem, zero);
+        // The run jumps where a bounce comes or goes and can hold a search, and a smaller change
+        // may lie on the other side: a few other places, also after a first success. Half of them
+        // are near the start, where small changes are.
+        for (int k = 0; k < otherStarts; ++k) {
+            VectorXd from(problem.freedoms());
+            const double reach = k % 2 == 0 ? 1.0 : 0.3;
+            for (Eigen::Index i = 0; i < from.size(); ++i) {
+                const double share =
+                    std::fmod(0.5 + 0.618034 * static_cast<double>((k + 1) * (i + 1)), 1.0);
+                const double there =
+                    problem.low()[i] + share * (problem.high()[i] - problem.low()[i]);
+                from[i] = zero[i] + reach * (there - zero[i]);
+            }
+            const VectorXd other = solve(problem, from);
+            if (isBetter(problem, other, best)) best = other;
         }
-        const VectorXd other = solve(problem, from);
-        if (worstMiss(problem, other) < worstMiss(problem, best)) best = other;
     }
 
     InverseResult result;

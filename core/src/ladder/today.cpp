@@ -112,6 +112,12 @@ double findOdds(const Predictor& predictor, const LadderLine& line, const Recipe
                 double distance_m, LadderMeasure measure, std::size_t samples) {
     SimulationOptions options;
     options.samples = samples;
+    // How far the ball goes is the rung's to know; what the ground does is not.
+    const SpreadSource ground = options.unknown;
+    options.unknown = SpreadSource::none();
+    options.unknown.firmness = ground.firmness;
+    options.unknown.groundFriction = ground.groundFriction;
+    options.unknown.greenSpeed = ground.greenSpeed;
     const Simulation played = predictor.simulate(recipe, options);
     const Known known = knownNear(line, recipe.clubSpeed_mps);
     const double sd = known.sd * distance_m;

@@ -287,7 +287,7 @@ private:
             speeds[i] = from * std::pow(to / from, static_cast<double>(i) / (speedsScanned - 1));
             Delivery d = planned;
             d.clubSpeed_mps = speeds[i] * keeps;
-            batch.setOver(i, d, contact, {}, predictor_.surroundings().air, 1.0, 1.0);
+            batch.setOver(i, d, contact, {}, predictor_.surroundings().air, 1.0, 1.0, 1.0);
         }
         const BatchResult result = calcBatch(batch);
         std::optional<double> before;
@@ -340,7 +340,7 @@ private:
             Swings::Struck& s = struck_[i] = stroke.strike(chance);
             place_[i] = s.kind == StrikeKind::Clean ? front++ : --back;
             batch_.setOver(place_[i], turned(s.delivery, aim), s.contact, chance.law, chance.air,
-                           chance.firmer, chance.rougher);
+                           chance.firmer, chance.rougher, chance.faster);
         }
         calcBatch(batch_, result_);
         Tally tally(setting_, samples);
@@ -489,7 +489,7 @@ Setting::Setting(const PlanRequest& asked, std::size_t samples)
         }
         return c;
     }());
-    const SpreadSource unknown = predictor.source({});
+    const SpreadSource unknown = predictor.source(SpreadSource::practised());
     const ChanceMaker maker(predictor, asked.player.scatter(), unknown, 0.2,
                             asked.reading ? &*asked.reading : nullptr);
     chances.reserve(samples);

@@ -139,10 +139,17 @@ double Predictor::speedForCarry(const Recipe& recipe, double carry_m) const {
                                      : calcFlight(launch, air).carry_m;
     };
     const double below = carryAt(leastSpeed_mps);
-    const double above = carryAt(mostSpeed_mps);
+    double fastest = mostSpeed_mps;
+    double above = carryAt(fastest);
+    if (carry_m > above && carry_m > below) {
+        // Against a wind a faster ball rises and comes back: its farthest carry is at a slower
+        // swing.
+        fastest = numeric::findPeak(carryAt, leastSpeed_mps, mostSpeed_mps);
+        above = carryAt(fastest);
+    }
     requireRange("carry_m", carry_m, below, above);
     return numeric::findRoot([&](double speed) { return carryAt(speed) - carry_m; }, leastSpeed_mps,
-                             mostSpeed_mps, below - carry_m, above - carry_m, 1e-9);
+                             fastest, below - carry_m, above - carry_m, 1e-9);
 }
 
 double Predictor::speedForTotal(const Recipe& recipe, double total_m) const {

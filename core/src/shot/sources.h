@@ -28,9 +28,12 @@ struct SourceMove {
     std::function<void(StrikeInputs&, double)> by;
 };
 
-/// Those of ball, face, head and ground, which two shots have in common.
+/// Those of ball, face, head, air and ground, which two shots have in common, and of the device's
+/// biases where the club was read.
 std::vector<SourceMove> movesOfParameters(const SpreadSource& source);
-/// Those of the club's delivery, which differ from shot to shot.
+/// Those of the club's delivery, which differ from shot to shot, in the order of Scatter up to
+/// Loft; they go together as source.club says.
+inline constexpr std::size_t clubMoves = 5;
 std::vector<SourceMove> movesOfDelivery(const SpreadSource& source);
 
 }  // namespace wedgeon

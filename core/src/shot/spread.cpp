@@ -17,11 +17,11 @@ namespace wedgeon {
 namespace {
 
 /// All of the ground that there is, by factors.
-void scaleGround(Surroundings& around, double firmness, double friction) {
-    around.ground = around.ground.scaled(firmness, friction);
+void scaleGround(Surroundings& around, double firmness, double friction, double greenSpeed) {
+    around.ground = around.ground.scaled(firmness, friction, greenSpeed);
     if (around.terrain)
         around.terrain =
-            std::make_shared<const Terrain>(around.terrain->scaled(firmness, friction));
+            std::make_shared<const Terrain>(around.terrain->scaled(firmness, friction, greenSpeed));
 }
 
 using Outputs = std::array<double, 7>;
@@ -47,42 +47,72 @@ std::optional<Outputs> predictIfPossible(const StrikeInputs& in) {
 std::vector<SourceMove> movesOfParameters(const SpreadSource& u) {
     using In = StrikeInputs;
     return {
-        {u.frictionShare, [](In& i, double v) { i.contact.friction *= 1.0 + v; }},
+        {u.friction, [](In& i, double v) { i.contact.friction *= std::exp(v); }},
         {u.tangentialRestitution, [](In& i, double v) { i.contact.tangentialRestitution += v; }},
         {u.tangentialSlope_spm, [](In& i, double v) { i.contact.tangentialSlope_spm += v; }},
         {u.restitution0, [](In& i, double v) { i.law.restitution0 += v; }},
-        {u.groundFirmnessShare, [](In& i, double v) { scaleGround(i.around, 1.0 + v, 1.0); }},
-        {u.groundFrictionShare, [](In& i, double v) { scaleGround(i.around, 1.0, 1.0 + v); }}};
+        {u.drag, [](In& i, double v) { i.around.air.drag *= std::exp(v); }},
+        {u.lift, [](In& i, double v) { i.around.air.lift *= std::exp(v); }},
+        {u.firmness, [](In& i, double v) { scaleGround(i.around, std::exp(v), 1.0, 1.0); }},
+        {u.groundFriction, [](In& i, double v) { scaleGround(i.around, 1.0, std::exp(v), 1.0); }},
+        {u.greenSpeed, [](In& i, double v) { scaleGround(i.around, 1.0, 1.0, std::exp(v)); }},
+        {u.loftBias_rad, [](In& i, double v) { i.delivery.dynamicLoft_rad += v; }},
+        {u.attackBias_rad, [](In& i, double v) { i.delivery.attack_rad += v; }}};
 }
 
 std::vector<SourceMove> movesOfDelivery(const SpreadSource& u) {
     using In = StrikeInputs;
-    return {{u.clubSpeedShare, [](In& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
-            {u.attack_rad, [](In& i, double v) { i.delivery.attack_rad += v; }},
-            {u.dynamicLoft_rad, [](In& i, double v) { i.delivery.dynamicLoft_rad += v; }},
-            {u.path_rad, [](In& i, double v) { i.delivery.path_rad += v; }},
-            {u.faceAngle_rad, [](In& i, double v) { i.delivery.faceAngle_rad += v; }}};
+    return {
+        {u.club.of(Scatter::Speed), [](In& i, double v) { i.delivery.clubSpeed_mps *= 1.0 + v; }},
+        {u.club.of(Scatter::Attack), [](In& i, double v) { i.delivery.attack_rad += v; }},
+        {u.club.of(Scatter::Path), [](In& i, double v) { i.delivery.path_rad += v; }},
+        {u.club.of(Scatter::Face), [](In& i, double v) { i.delivery.faceAngle_rad += v; }},
+        {u.club.of(Scatter::Loft), [](In& i, double v) { i.delivery.dynamicLoft_rad += v; }}};
+}
+
+SpreadSource SpreadSource::none() {
+    SpreadSource s;
+    for (double* sd :
+         {&s.friction, &s.tangentialRestitution, &s.tangentialSlope_spm, &s.restitution0, &s.drag,
+          &s.lift, &s.firmness, &s.groundFriction, &s.greenSpeed})
+        *sd = 0.0;
+    s.club.sd = {};
+    return s;
+}
+
+SpreadSource SpreadSource::practised() {
+    SpreadSource s = none();
+    s.friction = unknowns::groupFriction;
+    s.firmness = unknowns::placeFirmness;
+    s.groundFriction = unknowns::placeFriction;
+    s.greenSpeed = unknowns::placeGreenSpeed;
+    s.club = {};
+    return s;
+}
+
+SpreadSource SpreadSource::withClub(double speedShare, double loft_rad) const {
+    SpreadSource s = *this;
+    s.club = {};
+    s.club.sd = {speedShare, 0.0, 0.0, 0.0, loft_rad, 0.0, 0.0};
+    return s;
 }
 
 SpreadSource SpreadSource::measured() {
     SpreadSource s;
     s.of = Of::Readings;
-    s.clubSpeedShare = 0.005;
-    s.attack_rad = radFromDeg(0.7);
-    s.dynamicLoft_rad = radFromDeg(0.8);
-    s.path_rad = radFromDeg(0.7);
-    s.faceAngle_rad = radFromDeg(0.7);
+    s.loftBias_rad = s.attackBias_rad = unknowns::deviceBias_rad;
+    s.club.sd = {unknowns::readSpeed,
+                 unknowns::readAngle_rad,
+                 unknowns::readAngle_rad,
+                 unknowns::readAngle_rad,
+                 unknowns::readLoft_rad,
+                 0.0,
+                 0.0};
     return s;
 }
 
 SpreadSource SpreadSource::swings() {
-    SpreadSource s;
-    s.clubSpeedShare = 0.025;
-    s.attack_rad = radFromDeg(1.0);
-    s.dynamicLoft_rad = radFromDeg(1.2);
-    s.path_rad = radFromDeg(1.2);
-    s.faceAngle_rad = radFromDeg(1.5);
-    return s;
+    return {};
 }
 
 SpreadSource Predictor::source(const SpreadSource& prior) const {
@@ -90,21 +120,19 @@ SpreadSource Predictor::source(const SpreadSource& prior) const {
     if (!player_.tuning) return s;
     const Tuning& t = *player_.tuning;
     const Conditions& c = conditions_;
-    s.frictionShare = std::min(s.frictionShare, t.strike.frictionSdOf({c.ball, c.face, c.lie}));
-    s.tangentialRestitution =
-        std::min(s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(c.ball)]);
-    s.tangentialSlope_spm = std::min(s.tangentialSlope_spm, t.strike.tangentialSlopeSd_spm);
-    s.restitution0 = std::min(s.restitution0, t.strike.restitution0Sd);
-    s.groundFirmnessShare = std::min(s.groundFirmnessShare, t.ground.firmnessSd);
-    s.groundFrictionShare = std::min(s.groundFrictionShare, t.ground.frictionSd);
-    if (s.of == SpreadSource::Of::Swings && t.delivery.scatter) {
-        const PlayerScatter& p = *t.delivery.scatter;
-        s.clubSpeedShare = p.of(Scatter::Speed);
-        s.attack_rad = p.of(Scatter::Attack);
-        s.path_rad = p.of(Scatter::Path);
-        s.faceAngle_rad = p.of(Scatter::Face);
-        s.dynamicLoft_rad = p.of(Scatter::Loft);
-    }
+    const auto narrowed = [](double& sd, double tuned) { sd = std::min(sd, tuned); };
+    narrowed(s.friction, t.strike.frictionSdOf({c.ball, c.face, c.lie}));
+    narrowed(s.tangentialRestitution, t.strike.tangentialSd[static_cast<std::size_t>(c.ball)]);
+    narrowed(s.tangentialSlope_spm, t.strike.tangentialSlopeSd_spm);
+    narrowed(s.restitution0, t.strike.restitution0Sd);
+    narrowed(s.drag, t.air.dragSd);
+    narrowed(s.lift, t.air.liftSd);
+    narrowed(s.firmness, t.ground.firmnessSd);
+    narrowed(s.groundFriction, t.ground.frictionSd);
+    narrowed(s.greenSpeed, t.ground.greenSpeedSd);
+    narrowed(s.loftBias_rad, t.strike.loftBiasSd_rad);
+    narrowed(s.attackBias_rad, t.strike.attackBiasSd_rad);
+    if (s.of == SpreadSource::Of::Swings && t.delivery.scatter) s.club = *t.delivery.scatter;
     return s;
 }
 
@@ -113,39 +141,74 @@ Spread Predictor::spread(const ShotResult& shot, const SpreadSource& prior) cons
     const StrikeInputs centre{shot.swing.delivery, shot.contact, surroundings_, {}};
     const Outputs middle = predict(centre);
 
-    std::vector<SourceMove> moves = movesOfParameters(u);
-    for (SourceMove& move : movesOfDelivery(u))
-        moves.push_back(std::move(move));
-
-    Outputs variance{};
-    for (const SourceMove& move : moves) {
-        if (move.sd == 0.0) continue;
+    // What a move by one deviation does to each output.
+    const auto effectOf = [&](const SourceMove& move) {
+        Outputs out{};
+        if (move.sd == 0.0) return out;
         StrikeInputs up = centre;
         StrikeInputs down = centre;
         move.by(up, move.sd);
         move.by(down, -move.sd);
         const auto high = predictIfPossible(up);
         const auto low = predictIfPossible(down);
-        for (std::size_t k = 0; k < variance.size(); ++k) {
-            double step = 0.0;
+        for (std::size_t k = 0; k < out.size(); ++k) {
             if (high && low) {
-                step = 0.5 * ((*high)[k] - (*low)[k]);
+                out[k] = 0.5 * ((*high)[k] - (*low)[k]);
             } else if (high || low) {
-                step = (high ? *high : *low)[k] - middle[k];
+                out[k] = high ? (*high)[k] - middle[k] : middle[k] - (*low)[k];
             }
-            variance[k] += step * step;
+        }
+        return out;
+    };
+    Outputs variance{};
+    for (const SourceMove& move : movesOfParameters(u)) {
+        const Outputs effect = effectOf(move);
+        for (std::size_t k = 0; k < variance.size(); ++k)
+            variance[k] += effect[k] * effect[k];
+    }
+    // A player's swing is not off in one way alone: what goes together adds up, or cancels.
+    std::array<Outputs, clubMoves> club;
+    const std::vector<SourceMove> moves = movesOfDelivery(u);
+    for (std::size_t i = 0; i < clubMoves; ++i)
+        club[i] = effectOf(moves[i]);
+    // His scatter is a right-hander's.
+    if (player_.hand == Hand::Left) {
+        for (const Scatter s : {Scatter::Path, Scatter::Face}) {
+            for (double& v : club[static_cast<std::size_t>(s)])
+                v = -v;
         }
     }
+    for (std::size_t i = 0; i < clubMoves; ++i) {
+        for (std::size_t j = 0; j < clubMoves; ++j) {
+            for (std::size_t k = 0; k < variance.size(); ++k)
+                variance[k] += u.club.correlation[i][j] * club[i][k] * club[j][k];
+        }
+    }
+    for (double& v : variance)
+        v = std::max(v, 0.0);
     const auto half = [&](std::size_t k) { return halfOf80 * std::sqrt(variance[k]); };
     SpreadScale scale;
     if (player_.tuning && u.of == SpreadSource::Of::Readings) scale = player_.tuning->spread;
-    return {scale.launch * half(0),
-            scale.spin * half(1),
-            scale.landing * half(2),
-            scale.carry * half(3),
-            scale.release * half(4),
-            half(5),
-            half(6)};
+    Spread out;
+    out.launchAngle_rad = scale.launch * half(0);
+    out.spinRate_radps = scale.spin * half(1);
+    out.landingAngle_rad = scale.landing * half(2);
+    out.carry_m = scale.carry * half(3);
+    out.release_m = out.releaseBelow_m = out.releaseAbove_m = scale.release * half(4);
+    out.side_m = half(5);
+    out.ballSpeed_mps = half(6);
+    return out;
+}
+
+Spread Predictor::spreadWithRun(const ShotResult& shot, const SpreadSource& prior,
+                                std::size_t samples) const {
+    Spread out = spread(shot, prior);
+    if (const auto run = runBand(shot, prior, samples)) {
+        out.releaseBelow_m = std::max(0.0, shot.run.release_m - run->low_m);
+        out.releaseAbove_m = std::max(0.0, run->high_m - shot.run.release_m);
+        out.release_m = 0.5 * (run->high_m - run->low_m);
+    }
+    return out;
 }
 
 }  // namespace wedgeon

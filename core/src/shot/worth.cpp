@@ -85,14 +85,17 @@ MainRisk Predictor::mainRisk(const ShotResult& shot) const {
         }
     };
     consider(
-        MainRisk::Source::Speed, [&](Delivery& d) { d.clubSpeed_mps *= 1 + swings.clubSpeedShare; },
-        [&](Delivery& d) { d.clubSpeed_mps *= 1 - swings.clubSpeedShare; });
+        MainRisk::Source::Speed,
+        [&](Delivery& d) { d.clubSpeed_mps *= 1 + swings.club.of(Scatter::Speed); },
+        [&](Delivery& d) { d.clubSpeed_mps *= 1 - swings.club.of(Scatter::Speed); });
     consider(
-        MainRisk::Source::Attack, [&](Delivery& d) { d.attack_rad += swings.attack_rad; },
-        [&](Delivery& d) { d.attack_rad -= swings.attack_rad; });
+        MainRisk::Source::Attack,
+        [&](Delivery& d) { d.attack_rad += swings.club.of(Scatter::Attack); },
+        [&](Delivery& d) { d.attack_rad -= swings.club.of(Scatter::Attack); });
     consider(
-        MainRisk::Source::Loft, [&](Delivery& d) { d.dynamicLoft_rad += swings.dynamicLoft_rad; },
-        [&](Delivery& d) { d.dynamicLoft_rad -= swings.dynamicLoft_rad; });
+        MainRisk::Source::Loft,
+        [&](Delivery& d) { d.dynamicLoft_rad += swings.club.of(Scatter::Loft); },
+        [&](Delivery& d) { d.dynamicLoft_rad -= swings.club.of(Scatter::Loft); });
     return worst;
 }
 

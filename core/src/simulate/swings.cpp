@@ -50,8 +50,11 @@ Chance ChanceMaker::make(std::uint64_t seed, std::uint64_t number) const {
     const double gust = 1.0 + gustShare_ * random.normal();
     out.air.windAhead_mps *= gust;
     out.air.windRight_mps *= gust;
-    out.firmer = std::max(0.3, 1.0 + u.groundFirmnessShare * random.normal());
-    out.rougher = std::max(0.3, 1.0 + u.groundFrictionShare * random.normal());
+    out.firmer = std::exp(u.firmness * random.normal());
+    out.rougher = std::exp(u.groundFriction * random.normal());
+    out.faster = std::exp(u.greenSpeed * random.normal());
+    out.air.drag *= std::exp(u.drag * random.normal());
+    out.air.lift *= std::exp(u.lift * random.normal());
     out.lie = predictor_.conditions().lie;
     if (reading_) {
         std::array<double, LieReading::size> read{};
@@ -65,7 +68,7 @@ Chance ChanceMaker::make(std::uint64_t seed, std::uint64_t number) const {
         out.contact.speedKept = there.speedKept;
         out.contact.faceTurn_rad = there.faceTurn_rad;
     }
-    out.contact.friction *= std::max(0.1, 1.0 + u.frictionShare * slides);
+    out.contact.friction *= std::exp(u.friction * slides);
     out.contact.tangentialRestitution += restitution;
     out.contact.tangentialSlope_spm += slope;
     return out;
@@ -134,10 +137,11 @@ void Swings::put(ShotBatch& batch, std::size_t at, const Struck& struck,
                  const Chance& chance) const {
     if (batch.line()) {
         batch.setOver(at, struck.delivery, struck.contact, chance.law, chance.air, chance.firmer,
-                      chance.rougher);
+                      chance.rougher, chance.faster);
     } else {
-        batch.set(at, struck.delivery, struck.contact, chance.law, chance.air,
-                  predictor_.surroundings().ground.scaled(chance.firmer, chance.rougher));
+        batch.set(
+            at, struck.delivery, struck.contact, chance.law, chance.air,
+            predictor_.surroundings().ground.scaled(chance.firmer, chance.rougher, chance.faster));
     }
 }
 

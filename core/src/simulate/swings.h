@@ -22,7 +22,7 @@ struct Chance {
     Contact contact;
     StrikeLaw law;
     Air air;
-    double firmer = 1.0, rougher = 1.0;  // factors on the ground
+    double firmer = 1.0, rougher = 1.0, faster = 1.0;  // factors on the ground
 };
 
 /// Draws chances. Each has its own stream, made from seed and number.

@@ -14,6 +14,7 @@
 #include "tune/robust_fit.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon::tune {
 namespace {
@@ -138,9 +139,10 @@ Calibration Calibration::ofClubs(std::span<const TuneShot> shots) {
         z.row(static_cast<Eigen::Index>(i)) << std::log(d.clubSpeed_mps), d.attack_rad, d.path_rad,
             d.faceAngle_rad, d.dynamicLoft_rad;
     }
-    const double angle = radFromDeg(0.7);
-    return {shots, std::move(z),
-            Eigen::Vector<double, 5>{0.005, angle, angle, angle, radFromDeg(0.8)}};
+    const double angle = unknowns::readAngle_rad;
+    return {
+        shots, std::move(z),
+        Eigen::Vector<double, 5>{unknowns::readSpeed, angle, angle, angle, unknowns::readLoft_rad}};
 }
 
 Calibration Calibration::ofLaunches(std::span<const TuneShot> shots) {

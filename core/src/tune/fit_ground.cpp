@@ -10,6 +10,7 @@
 #include "tune/estimates.h"
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon {
 namespace {
@@ -19,8 +20,9 @@ using namespace tune;
 constexpr std::size_t mostRuns = 400;
 /// Deviations of the logarithms: of what all days share, and of a day about it. A day's friction is
 /// not told apart from its firmness and speed.
-constexpr double firmnessSd = 0.15, frictionSd = 0.15, speedSd = 0.12;
-constexpr double dayFirmnessSd = 0.10, daySpeedSd = 0.08;
+constexpr double firmnessSd = unknowns::firmness, frictionSd = unknowns::groundFriction,
+                 speedSd = unknowns::greenSpeed;
+constexpr double dayFirmnessSd = unknowns::dayFirmness, daySpeedSd = unknowns::dayGreenSpeed;
 constexpr double leastNoise_m = 0.1;
 /// The newest days have a ground of their own; of many the older ones say only what all share.
 constexpr std::size_t mostDays = 24;

@@ -56,6 +56,8 @@ SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
     // The ground of these days was fitted to them; another day is one more.
     if (const auto days = static_cast<double>(fit.ground.days.size()); days > 0.0)
         out.release *= std::sqrt(1.0 + 1.0 / days);
+    // The runs of one day tell nothing of how far another day is from it.
+    if (fit.ground.days.size() < 2) out.release = std::max(out.release, 1.0);
     return out;
 }
 

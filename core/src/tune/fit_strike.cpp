@@ -436,6 +436,8 @@ private:
                 constants::tangentialSlope_spm, tangentialSlopeSd_spm);
         }
         result_.tuning.restitution0Sd = restitutionSd * sdOf(0);
+        result_.tuning.loftBiasSd_rad = biasSd_rad * sdOf(1);
+        result_.tuning.attackBiasSd_rad = biasSd_rad * sdOf(2);
         result_.tuning.frictionSd = std::hypot(commonFrictionSd * sdOf(3), groupFrictionSd);
         const double sd = commonFrictionSd * sdOf(3);
         result_.signature = {std::exp(t.logFriction), std::exp(t.logFriction - z80 * sd),

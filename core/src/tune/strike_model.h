@@ -9,16 +9,17 @@
 #include "club/face_kernel.h"
 #include "strike/strike_kernel.h"
 #include "wedgeon/tune/tune.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon::tune {
 
 /// Deviations of the priors.
-inline constexpr double restitutionSd = 0.02;
-inline constexpr double biasSd_rad = 1.5 * constants::pi / 180.0;
-inline constexpr double commonFrictionSd = 0.20;
-inline constexpr double groupFrictionSd = 0.08;
-inline constexpr double tangentialSd = 0.06;
-inline constexpr double tangentialSlopeSd_spm = 0.003;
+inline constexpr double restitutionSd = unknowns::restitution0;
+inline constexpr double biasSd_rad = unknowns::deviceBias_rad;
+inline constexpr double commonFrictionSd = unknowns::commonFriction;
+inline constexpr double groupFrictionSd = unknowns::groupFriction;
+inline constexpr double tangentialSd = unknowns::tangentialRestitution;
+inline constexpr double tangentialSlopeSd_spm = unknowns::tangentialSlope_spm;
 
 /// Parameters in units of their prior deviations, so that every prior is a standard normal: the
 /// player's e0, loft bias, attack bias, common friction and the slope of e_t; then the group's

@@ -324,6 +324,12 @@ QString ExplainView::why() const {
 QVector<ReportPart> ExplainView::reportParts() const {
     if (!comparison_.isComplete()) return {};
     ReportPart part{tr("What made the difference"), sentence(), why(), {}, {}};
+    for (const store::Quantity q : {store::Quantity::Total, store::Quantity::Carry}) {
+        const auto from = a().measured(q), to = b().measured(q);
+        if (!from || !to) continue;
+        part.worth_m = std::abs(to->mean - from->mean);
+        break;
+    }
     part.pictures << reportPicture(*flight_, 240);
     return {part};
 }

@@ -3,17 +3,24 @@
 // Laying out Train, and following what is hit.
 #include "views/train/train_view.h"
 
+#include <QAction>
+#include <QApplication>
+#include <QDialogButtonBox>
 #include <QFileInfo>
+#include <QFormLayout>
 #include <QHBoxLayout>
-#include <QLabel>
+#include <QInputDialog>
 #include <QListWidget>
+#include <QMessageBox>
 #include <QPointer>
 #include <QPushButton>
+#include <QSettings>
 #include <QSignalBlocker>
-#include <QStackedLayout>
+#include <QSpinBox>
+#include <QStackedWidget>
+#include <QTabBar>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <array>
 #include <random>
 
 #include "desk/drill_maker.h"
@@ -22,18 +29,19 @@
 #include "text/said.h"
 #include "text/sentences.h"
 #include "text/train_words.h"
-#include "views/train/drill_drawing.h"
+#include "views/train/drill_dialog.h"
+#include "views/train/history_page.h"
 #include "views/train/judge_dialog.h"
+#include "views/train/notes_page.h"
 #include "views/train/plan_dialog.h"
+#include "views/train/today_page.h"
 #include "views/train/trial_dialog.h"
-#include "views/train/trial_drawing.h"
 #include "views/watch/seen_bar.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/error.h"
 #include "wedgeon/store/files.h"
 #include "widgets/elided_combo.h"
 #include "widgets/file_dialogs.h"
-#include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
@@ -48,14 +56,11 @@ QString resultOf(const store::Training& t) {
                    : TrainView::tr("%1, under way").arg(text::shots(n));
 }
 
-constexpr int asideWidth = 268;
+constexpr int asideWidth = 268, asideMost = 400;
 constexpr int mostListed = 60;
-constexpr std::array alsoShown{DrillMeasure::Landing, DrillMeasure::Spin, DrillMeasure::Carry,
-                               DrillMeasure::Release};
-constexpr std::size_t mostColumns = 3;
-
 constexpr std::size_t mostDrillBytes = 64u << 10;
 const QString drillEnding = QStringLiteral("wedgedrill");
+const QString soundSetting = QStringLiteral("train/sound");
 
 }  // namespace
 
@@ -78,6 +83,9 @@ TrainView::TrainView(Desk& desk, QWidget* parent)
     whole->addLayout(row, 1);
     connect(&room_, &TrainingRoom::drillEnded, this,
             [this](const QString& drill) { emit said(tr("%1 has ended.").arg(drill), QString()); });
+    connect(&room_, &TrainingRoom::scored, this, [this](bool inside) {
+        if (inside && sound_->isChecked()) QApplication::beep();
+    });
     makeCommands();
     tint();
 }
@@ -88,9 +96,6 @@ void TrainView::tint() {
     chosen.setColor(QPalette::Highlight, c.chosen);
     chosen.setColor(QPalette::HighlightedText, c.ink);
     list_->setPalette(chosen);
-    QPalette next = palette();
-    next.setColor(QPalette::Window, c.chosen);
-    next_->setPalette(next);
 }
 
 void TrainView::changeEvent(QEvent* event) {
@@ -107,7 +112,7 @@ void TrainView::makeCommands() {
                [this] { beginDrill(); });
     addCommand(tr("&Try two ways…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T),
                [this] { beginTrial(); });
-    addCommand(tr("&End the drill or trial"), {}, [this] { room_.end(); });
+    addCommand(tr("&End the drill or trial"), {}, [this] { end(); });
     addCommand(tr("&Judge the trial's shots…"), Qt::Key_J, [this] { judge(); });
     addCommand(tr("&Remove it; the shots stay"), {}, [this] { room_.remove(); });
     addCommandSeparator();
@@ -118,14 +123,26 @@ void TrainView::makeCommands() {
     addCommand(tr("The shot was struck t&hin"), Qt::Key_T,
                [this] { felt(QStringLiteral("thin")); });
     addCommandSeparator();
+    addCommand(tr("It hurts: s&top"), {}, [this] { stopForPain(); });
+    addCommand(tr("&Limits of hard strikes…"), {}, [this] { setLimits(); });
+    sound_ = addCommand(tr("A sound for a shot &inside"), {}, [] {});
+    sound_->setCheckable(true);
+    sound_->setChecked(QSettings().value(soundSetting).toBool());
+    connect(sound_, &QAction::toggled, this,
+            [](bool on) { QSettings().setValue(soundSetting, on); });
+    addCommandSeparator();
+    addCommand(tr("Show toda&y"), {}, [this] { showTab(Today); });
+    addCommand(tr("Show the &weeks"), {}, [this] { showTab(Weeks); });
+    addCommand(tr("Show the notes an&d the course"), {}, [this] { showTab(Notes); });
+    addCommandSeparator();
     addCommand(tr("&Plan the next sessions…"), {}, [this] { planNext(); });
+    addCommand(tr("Edit the drill…"), {}, [this] { editDrill(); });
     addCommand(tr("&Open a drill…"), {}, [this] { openDrill(); });
     addCommand(tr("&Save the drill…"), {}, [this] { saveDrill(); });
 }
 
 QWidget* TrainView::makeAside() {
     auto* panel = new Panel;
-    panel->setFixedWidth(asideWidth);
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(14, 12, 14, 12);
     column->setSpacing(6);
@@ -147,7 +164,7 @@ QWidget* TrainView::makeAside() {
     connect(drills_, &QComboBox::currentIndexChanged, this, [this] {
         const Drill* drill = chosenDrill();
         drillPurpose_->setText(drill ? text::drillPurpose(*drill) : QString());
-        if (!room_.current()) showCurrent();
+        if (!room_.current()) today_->show(drill);
     });
     connect(beginDrill_, &QPushButton::clicked, this, &TrainView::beginDrill);
     connect(trial, &QPushButton::clicked, this, &TrainView::beginTrial);
@@ -174,66 +191,62 @@ QWidget* TrainView::makeAside() {
     caution_->setObjectName(QStringLiteral("trainCaution"));
     caution_->setFont(style::font(12));
     column->addWidget(caution_);
+    // As wide as its buttons are in this language.
+    list_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
+    panel->setFixedWidth(std::clamp(panel->minimumSizeHint().width(), asideWidth, asideMost));
     return panel;
 }
 
 QWidget* TrainView::makeMain() {
     auto* panel = new Panel;
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(4, 12, 4, 8);
-    column->setSpacing(6);
+    column->setContentsMargins(4, 6, 4, 8);
+    column->setSpacing(8);
     auto* head = new QHBoxLayout;
-    head->setContentsMargins(16, 0, 16, 0);
-    headline_ = new Headline(QStringLiteral("train"));
-    head->addWidget(headline_);
+    head->setContentsMargins(8, 0, 8, 0);
+    tabs_ = new QTabBar;
+    tabs_->setAccessibleName(tr("What Train shows"));
+    tabs_->setDrawBase(false);
+    tabs_->setExpanding(false);
+    tabs_->addTab(tr("Today"));
+    tabs_->addTab(tr("Over the weeks"));
+    tabs_->addTab(tr("Notes and course"));
+    head->addWidget(tabs_);
+    head->addStretch(1);
     column->addLayout(head);
-    auto* pages = new QWidget;
-    pages_ = new QStackedLayout(pages);
-    auto* empty = new QWidget;
-    pages_->addWidget(empty);
-    drill_ = new DrillDrawing(tr("The drill's shots"));
-    pages_->addWidget(drill_);
-    auto* trial = new QWidget;
-    auto* both = new QVBoxLayout(trial);
-    both->setContentsMargins(0, 0, 0, 0);
-    both->setSpacing(2);
-    tracks_ = new TrialTracks(tr("A and B"));
-    course_ = new TrialCourse(tr("The difference as the shots came"));
-    both->addWidget(tracks_, 2);
-    both->addWidget(course_, 3);
-    pages_->addWidget(trial);
-    column->addWidget(pages, 1);
-    column->addWidget(makeNext());
+    pages_ = new QStackedWidget;
+    today_ = new TodayPage(desk_);
+    weeks_ = new HistoryPage(desk_);
+    notes_ = new NotesPage(desk_);
+    pages_->addWidget(today_);
+    pages_->addWidget(weeks_);
+    pages_->addWidget(notes_);
+    column->addWidget(pages_, 1);
+    connect(tabs_, &QTabBar::currentChanged, this, [this](int tab) {
+        pages_->setCurrentIndex(tab);
+        if (tab == Weeks && weeksStale_) {
+            weeksStale_ = false;
+            weeks_->refresh();
+        }
+    });
+    connect(today_, &TodayPage::judgeWanted, this, &TrainView::judge);
+    connect(today_, &TodayPage::endWanted, this, &TrainView::end);
+    connect(today_, &TodayPage::keepWanted, this, &TrainView::keepWay);
     return panel;
 }
 
-QWidget* TrainView::makeNext() {
-    next_ = new QWidget;
-    next_->setAutoFillBackground(true);
-    auto* row = new QHBoxLayout(next_);
-    row->setContentsMargins(16, 8, 16, 8);
-    row->setSpacing(16);
-    letter_ = new QLabel;
-    letter_->setTextFormat(Qt::PlainText);
-    letter_->setObjectName(QStringLiteral("nextArm"));
-    letter_->setFont(style::font(40, QFont::Bold));
-    row->addWidget(letter_);
-    auto* words = new QVBoxLayout;
-    words->setSpacing(2);
-    nextTask_ = new LineLabel(SentenceLabel::Rank::Sentence);
-    nextTask_->setObjectName(QStringLiteral("nextTask"));
-    nextHint_ = new LineLabel(SentenceLabel::Rank::Why);
-    words->addWidget(nextTask_);
-    words->addWidget(nextHint_);
-    row->addLayout(words, 1);
-    judge_ = new QPushButton(tr("Judge…"));
-    judge_->setToolTip(tr("Set shots aside without seeing which way they were (J)"));
-    end_ = new QPushButton(tr("End it"));
-    row->addWidget(judge_);
-    row->addWidget(end_);
-    connect(judge_, &QPushButton::clicked, this, &TrainView::judge);
-    connect(end_, &QPushButton::clicked, this, [this] { room_.end(); });
-    return next_;
+void TrainView::showTab(Tab tab) {
+    tabs_->setCurrentIndex(tab);
+    if (tab == Notes) notes_->takeFocus();
+}
+
+QVariantMap TrainView::state() const {
+    return {{QStringLiteral("tab"), tabs_->currentIndex()}};
+}
+
+void TrainView::restore(const QVariantMap& state) {
+    const int tab = state.value(QStringLiteral("tab")).toInt();
+    if (tab >= 0 && tab < tabs_->count()) tabs_->setCurrentIndex(tab);
 }
 
 void TrainView::takeFocus() {
@@ -245,8 +258,15 @@ void TrainView::refresh(Desk::Parts parts) {
                  Desk::Ladders))
         fillDrills();
     if (parts & (Desk::Records | Desk::Givens | Desk::Trained)) fillList();
-    if (parts & (Desk::Trained | Desk::UnitsShown | Desk::Givens)) showCurrent();
-    if (parts & (Desk::Bench | Desk::Givens | Desk::Trained)) tellCaution();
+    if (parts & (Desk::Trained | Desk::UnitsShown | Desk::Givens | Desk::Bench | Desk::Records))
+        today_->show(chosenDrill());
+    if (parts & (Desk::Records | Desk::Givens)) notes_->refresh();
+    // What a player's ladder is made of, his history is made of.
+    if (parts & (Desk::Records | Desk::Givens | Desk::UnitsShown | Desk::Ladders)) {
+        weeksStale_ = tabs_->currentIndex() != Weeks;
+        if (!weeksStale_) weeks_->refresh();
+    }
+    if (parts & (Desk::Bench | Desk::Givens | Desk::Trained | Desk::Cared)) tellCaution();
 }
 
 void TrainView::fillDrills() {
@@ -266,7 +286,7 @@ void TrainView::fillDrills() {
     const Drill* drill = chosenDrill();
     drillPurpose_->setText(drill ? text::drillPurpose(*drill) : QString());
     beginDrill_->setEnabled(drill);
-    if (!room_.current()) showCurrent();
+    if (!room_.current()) today_->show(drill);
 }
 
 const Drill* TrainView::chosenDrill() const {
@@ -292,179 +312,50 @@ void TrainView::fillList() {
     }
 }
 
-void TrainView::showCurrent() {
-    const auto& current = room_.current();
-    next_->setVisible(room_.isRunning());
-    if (!current) {
-        const Drill* drill = chosenDrill();
-        pages_->setCurrentIndex(drill ? 1 : 0);
-        // What would be hit.
-        if (drill) drill_->show(rowsOf(*drill, scoreDrill(*drill, {})));
-        headline_->setTexts(
-            tr("Choose a drill and begin, or try two ways."),
-            tr("Shots are scored as they come in: from a launch monitor, or by eye (N). The "
-               "windows "
-               "are computed for %1 from the bench.")
-                .arg(bench_.state().player.name.empty() ? tr("the player")
-                                                        : bench_.state().playerName()));
-        return;
-    }
-    if (const auto* drill = std::get_if<Drill>(&current->what)) {
-        showDrill(*drill);
-    } else {
-        showTrial(std::get<store::Trial>(current->what));
-    }
-}
-
-QVector<DrillDrawing::Row> TrainView::rowsOf(const Drill& drill, const DrillScore& score) const {
-    const Units& units = bench_.units();
-    const auto shots = room_.shots();
-    QVector<DrillDrawing::Row> rows;
-    bool open = true;
-    for (std::size_t s = 0; s < drill.stations.size(); ++s) {
-        const DrillStation& station = drill.stations[s];
-        const StationScore& its = score.stations[s];
-        DrillDrawing::Row row;
-        row.task = text::fromUtf8(station.task);
-        row.windows = text::stationSaid(station, units);
-        for (const DrillHit& h : score.hits) {
-            if (h.station == s && h.counts) row.shots << h.hit;
-        }
-        for (const DrillWindow& w : station.windows) {
-            if (w.of == DrillMeasure::Turf) continue;  // it is words
-            const text::MeasureForm form = text::formOf(w.of, units);
-            DrillDrawing::Row::Window track{
-                form.name, form.unit, form.decimals, w.low * form.factor, w.high * form.factor, {}};
-            for (std::size_t i = 0; i < score.hits.size(); ++i) {
-                if (score.hits[i].station != s || !shots[i]) continue;
-                const auto v = store::drillShotOf(shots[i]->record)[w.of];
-                if (v && score.hits[i].counts) track.values << *v * form.factor;
-            }
-            row.tracks << track;
-        }
-        row.all = static_cast<int>(station.shots);
-        if (its.shots > 0) row.result = tr("%1 of %2").arg(its.hits).arg(its.shots);
-        if (its.scatter && station.scatter)
-            row.result += tr(" ± %1").arg(text::shown(station.scatter->of, *its.scatter, units));
-        row.next = room_.isRunning() && !score.ended && score.next == s;
-        row.shut = !open;
-        if (drill.order == DrillOrder::InTurn) open = open && its.passed;
-        rows << row;
-    }
-    return rows;
-}
-
-void TrainView::showDrill(const Drill& drill) {
-    const Units& units = bench_.units();
-    const DrillScore score = room_.score();
-    pages_->setCurrentIndex(1);
-    headline_->setTexts(text::drillSentence(drill, score), text::drillWhy(drill, score, units));
-    drill_->show(rowsOf(drill, score));
-    letter_->hide();
-    judge_->hide();
-    if (!score.ended) {
-        const DrillStation& station = drill.stations[score.next];
-        nextTask_->setText(tr("Next: %1").arg(text::fromUtf8(station.task)));
-        nextHint_->setText(text::stationSaid(station, units));
-    }
-}
-
-void TrainView::showTrial(const store::Trial& trial) {
-    const Units& units = bench_.units();
-    const auto shots = room_.shots();
-    pages_->setCurrentIndex(2);
-    const auto values = store::trialValues(trial, shots, trial.decides);
-    const TrialReading decides = readTrial(values, trial.design);
-    const auto strikesOf = store::trialStrikes(trial, shots);
-    const StrikeReading strikes = readStrikes(strikesOf, trial.design);
-    const auto aside = static_cast<std::size_t>(
-        std::count_if(shots.begin(), shots.end(),
-                      [](const store::LoggedShot* s) { return s && !s->setAside.empty(); }));
-    headline_->setTexts(
-        text::trialSentence(trial, decides, strikes, units),
-        text::trialWhy(trial, shots.size(), aside, decides, readScatter(values, trial.design)));
-    QVector<TrialTracks::Column> columns;
-    const auto add = [&](DrillMeasure measure, const std::vector<TrialValue>& its,
-                         const TrialReading& reading, const TrialDesign& design) {
-        const text::MeasureForm form = text::formOf(measure, units);
-        TrialTracks::Column c;
-        c.name = form.name;
-        c.unit = form.unit;
-        c.decimals = form.decimals;
-        for (const TrialValue& v : its)
-            (v.arm == Arm::A ? c.a : c.b) << v.value * form.factor;
-        c.difference = reading.difference * form.factor;
-        c.low = reading.low * form.factor;
-        c.high = reading.high * form.factor;
-        c.matters = design.matters * form.factor;
-        c.said = text::differenceSaid(measure, reading, units);
-        columns << c;
-    };
-    add(trial.decides, values, decides, trial.design);
-    for (const DrillMeasure measure : alsoShown) {
-        if (measure == trial.decides || static_cast<std::size_t>(columns.size()) >= mostColumns)
-            continue;
-        const auto its = store::trialValues(trial, shots, measure);
-        if (its.empty()) continue;
-        TrialDesign design = text::usualDesign(measure);
-        design.errorRate = trial.design.errorRate;
-        add(measure, its, readTrial(its, design), design);
-    }
-    std::optional<TrialTracks::Strikes> strikesShown;
-    if (!strikesOf.empty())
-        strikesShown =
-            TrialTracks::Strikes{static_cast<int>(strikes.cleanA), static_cast<int>(strikes.shotsA),
-                                 static_cast<int>(strikes.cleanB), static_cast<int>(strikes.shotsB),
-                                 strikes.differ ? tr("a difference") : tr("no difference seen")};
-    tracks_->show(columns, strikesShown);
-
-    const text::MeasureForm form = text::formOf(trial.decides, units);
-    TrialCourse::Content course;
-    course.title = tr("B less A in %1, as the shots came").arg(form.name);
-    course.unit = form.unit;
-    course.decimals = form.decimals;
-    course.matters = trial.design.matters * form.factor;
-    for (std::size_t n = 2; n <= values.size(); ++n) {
-        const TrialReading look = readTrial(std::span(values).first(n), trial.design);
-        if (!std::isfinite(look.difference)) continue;
-        // What is not bounded yet is drawn to the drawing's edge.
-        constexpr double far = 1e9;
-        course.looks << TrialCourse::Look{static_cast<double>(n), look.difference * form.factor,
-                                          std::max(look.low * form.factor, -far),
-                                          std::min(look.high * form.factor, far)};
-    }
-    if (const auto needed = findShotsNeeded(trial.design))
-        course.enough = static_cast<int>(*needed);
-    course_->show(course);
-
-    const bool b = room_.nextArm() == Arm::B;
-    letter_->setText(b ? QStringLiteral("B") : QStringLiteral("A"));
-    letter_->show();
-    judge_->show();
-    const QString way = text::fromUtf8(trial.ways[b ? 1 : 0]);
-    nextTask_->setText(tr("Next: %1").arg(way));
-    const QString felt = tr("say what was felt before you look: F fat · C clean · T thin");
-    nextHint_->setText(trial.task.empty()
-                           ? felt
-                           : QStringLiteral("%1 · %2").arg(text::fromUtf8(trial.task), felt));
-}
-
 void TrainView::tellCaution() {
-    QStringList lines{
-        tr("▲ Nobody ahead of or beside the swing; range rules and local rules first. "
-           "Stop at pain: what hurts belongs to a licensed clinician.")};
-    if (const auto& p = bench_.prediction()) {
-        for (const text::Caution& c : text::cautionsFor(p->shot, bench_.state().conditions))
-            lines << QStringLiteral("▲ ") + c.text;
+    QStringList lines;
+    const Care& care = desk_.care();
+    if (const auto pain = care.painToday()) {
+        lines << tr("▲ Stopped for pain today at %1. What hurts belongs to a licensed clinician, "
+                    "the swing of somebody injured to a qualified coach.")
+                     .arg(text::fromUtf8(pain->at).mid(11, 5));
+    } else {
+        const QString always =
+            tr("▲ Nobody ahead of or beside the swing; range rules and local rules first. "
+               "Stop at pain: what hurts belongs to a licensed clinician.");
+        lines << always;
+        desk_.care().shown(QStringLiteral("training"), QString(always).mid(2));
+        const auto& p = bench_.prediction();
+        const auto all = p ? text::cautionsFor(p->shot, bench_.state().conditions)
+                           : std::vector<text::Caution>{};
+        if (!all.empty()) {
+            lines << QStringLiteral("▲ ") + all.front().text;
+            desk_.care().shown(all.front().key, all.front().text);
+        }
     }
-    caution_->setText(lines.mid(0, 2).join(QLatin1Char('\n')));
+    const QString counted = text::strainSaid(care.strain(), Care::limits());
+    if (!counted.isEmpty()) lines << QStringLiteral("▲ ") + counted;
+    caution_->setText(lines.join(QLatin1Char('\n')));
+}
+
+bool TrainView::mayBegin() {
+    showTab(Today);
+    const auto pain = desk_.care().painToday();
+    if (!pain) return true;
+    return QMessageBox::question(
+               this, tr("Stopped for pain"),
+               tr("%1 stopped for pain today. What hurts belongs to a licensed clinician. Go on "
+                  "all the same?")
+                   .arg(text::playerName(bench_.state().player.name))) == QMessageBox::Yes;
 }
 
 void TrainView::beginDrill() {
-    if (const Drill* drill = chosenDrill()) room_.begin(*drill);
+    const Drill* drill = chosenDrill();
+    if (drill && mayBegin()) room_.begin(Drill(*drill));
 }
 
 void TrainView::beginTrial() {
+    if (!mayBegin()) return;
     QStringList ways;
     for (const NamedRecipe& r : bench_.state().recipes) {
         const QString name = text::fromUtf8(r.name);
@@ -476,6 +367,125 @@ void TrainView::beginTrial() {
     }
     TrialDialog dialog(ways, QString(), bench_.units(), this);
     if (dialog.exec() == QDialog::Accepted) room_.begin(dialog.trial());
+}
+
+void TrainView::end() {
+    if (!room_.isRunning()) return;
+    const auto* trial = std::get_if<store::Trial>(&room_.current()->what);
+    if (!trial || room_.current()->shots.empty()) return room_.end();
+    // What it came to stands in the player's notes, and goes with the end that is undone.
+    store::Note note;
+    note.player = room_.current()->player;
+    note.at = desk_.clock().local().toString(Qt::ISODate).toStdString();
+    note.kind = store::NoteKind::Trial;
+    note.about = std::to_string(room_.current()->id);
+    note.text =
+        QStringLiteral("%1: %2")
+            .arg(text::fromUtf8(trial->name), today_->asText()
+                                                  .section(QLatin1Char('\n'), 0, 1)
+                                                  .replace(QLatin1Char('\n'), QLatin1Char(' ')))
+            .left(900)
+            .toStdString();
+    bench_.undoStack().beginMacro(tr("end %1").arg(text::fromUtf8(trial->name)));
+    room_.end();
+    desk_.log().addNote(note);
+    bench_.undoStack().endMacro();
+    emit said(tr("What the trial came to stands in the notes."), QString());
+}
+
+void TrainView::keepWay(Arm arm) {
+    const auto& current = room_.current();
+    const auto* trial = current ? std::get_if<store::Trial>(&current->what) : nullptr;
+    if (!trial) return;
+    const std::string& way = trial->ways[arm == Arm::B ? 1 : 0];
+    const QString player = text::playerName(current->player);
+    store::Note note;
+    note.player = current->player;
+    note.at = desk_.clock().local().toString(Qt::ISODate).toStdString();
+    note.about = std::to_string(current->id);
+    note.text = tr("Kept after the trial “%1”: %2. %3")
+                    .arg(text::fromUtf8(trial->name), text::fromUtf8(way),
+                         today_->asText().section(QLatin1Char('\n'), 0, 0))
+                    .left(900)
+                    .toStdString();
+    desk_.log().addNote(note);
+    // Where the way is a recipe, it is one of the player's from now on.
+    const auto byName = [&](const std::vector<NamedRecipe>& all) {
+        const auto at = std::find_if(all.begin(), all.end(),
+                                     [&](const NamedRecipe& r) { return r.name == way; });
+        return at == all.end() ? std::nullopt : std::optional(*at);
+    };
+    auto recipe = byName(bench_.state().recipes);
+    if (!recipe) recipe = byName(desk_.log().records().recipes);
+    if (!recipe) {
+        emit said(tr("Noted: %1 keeps %2.").arg(player, text::fromUtf8(way)), QString());
+        return;
+    }
+    constexpr qsizetype longest = 60;
+    recipe->name = tr("%1, %2").arg(text::fromUtf8(way), player).left(longest).toStdString();
+    desk_.recipes().keep({*recipe}, [self = QPointer(this), name = recipe->name] {
+        if (self)
+            emit self->said(tr("Noted, and kept as the recipe “%1”.").arg(text::fromUtf8(name)),
+                            QStringLiteral("shape"));
+    });
+}
+
+void TrainView::stopForPain() {
+    bool said = false;
+    const QString where = QInputDialog::getText(
+        this, tr("It hurts: stop"),
+        tr("The block ends here. What hurts belongs to a licensed clinician; the swing of somebody "
+           "injured to a qualified coach.\nWhat hurts, and when (for the notes, may stay empty):"),
+        QLineEdit::Normal, QString(), &said);
+    if (!said) return;
+    bench_.undoStack().beginMacro(tr("stop for pain"));
+    room_.end();
+    desk_.care().stopForPain(where.trimmed().left(500));
+    bench_.undoStack().endMacro();
+}
+
+void TrainView::setLimits() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("Limits of hard strikes"));
+    auto* form = new QFormLayout(&dialog);
+    auto* what = new SentenceLabel(SentenceLabel::Rank::Body);
+    what->setText(
+        tr("Numbers to begin with, without a law of medicine behind them: set them lower "
+           "for whoever has been injured, and ask a licensed clinician."));
+    form->addRow(what);
+    const auto field = [&](const QString& name, std::size_t value) {
+        auto* box = new QSpinBox;
+        box->setRange(1, 500);
+        box->setValue(static_cast<int>(value));
+        form->addRow(name, box);
+        return box;
+    };
+    StrainLimits limits = Care::limits();
+    auto* steep =
+        field(tr("Steep strikes off mats or hard ground before a pause"), limits.steepOnHard);
+    auto* full = field(tr("Strikes with full effort on a day"), limits.fullEffort);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    form->addRow(buttons);
+    if (dialog.exec() != QDialog::Accepted) return;
+    limits.steepOnHard = static_cast<std::size_t>(steep->value());
+    limits.fullEffort = static_cast<std::size_t>(full->value());
+    desk_.care().setLimits(limits);
+}
+
+void TrainView::editDrill() {
+    const Drill* drill = chosenDrill();
+    DrillDialog dialog(drill ? *drill : Drill{}, bench_.units(), this);
+    if (dialog.exec() == QDialog::Accepted) keepDrill(dialog.drill());
+}
+
+void TrainView::keepDrill(const Drill& drill) {
+    desk_.log().keepDrill(drill, [self = QPointer(this), name = text::fromUtf8(drill.name)] {
+        if (!self) return;
+        self->drills_->setCurrentIndex(self->drills_->findText(name));
+        emit self->said(tr("%1 is one of your drills now.").arg(name), self->key());
+    });
 }
 
 void TrainView::planNext() {
@@ -499,13 +509,7 @@ void TrainView::openDrill() {
 bool TrainView::opens(const QString& path) {
     if (QFileInfo(path).suffix() != drillEnding) return false;
     try {
-        const Drill drill = store::parseDrill(store::readWhole(path.toStdString(), mostDrillBytes));
-        desk_.log().change(
-            [drill](store::Logbook& book) { store::Trainings(book).keepDrill(drill); },
-            [this, name = text::fromUtf8(drill.name)] {
-                drills_->setCurrentIndex(drills_->findText(name));
-                emit said(tr("%1 is one of your drills now.").arg(name), key());
-            });
+        keepDrill(store::parseDrill(store::readWhole(path.toStdString(), mostDrillBytes)));
     } catch (const store::StoreError& e) {
         emit failed(tr("%1: %2").arg(QFileInfo(path).fileName(), text::said(e)));
     } catch (const RangeError& e) {
@@ -549,30 +553,18 @@ void TrainView::felt(const QString& strike) {
 }
 
 QVector<ReportPart> TrainView::reportParts() const {
-    if (!room_.current()) return {};
-    const QStringList lines = headline_->asText().split(QLatin1Char('\n'));
-    ReportPart part{text::fromUtf8(room_.current()->name()),
-                    lines.value(0),
-                    QStringList(lines.mid(1)).join(QLatin1Char(' ')),
-                    {},
-                    {}};
-    if (pages_->currentIndex() == 1) {
-        const auto stations =
-            static_cast<int>(std::get<Drill>(room_.current()->what).stations.size());
-        part.pictures << reportPicture(*drill_, std::clamp(70 * stations, 110, 420));
-    } else {
-        part.pictures << reportPicture(*tracks_, 176) << reportPicture(*course_, 190);
-    }
-    return {part};
+    return today_->reportParts() + weeks_->reportParts();
 }
 
 QString TrainView::asText() const {
-    QStringList out{headline_->asText()};
-    if (pages_->currentIndex() == 1) out << drill_->accessibleDescription();
-    if (pages_->currentIndex() == 2)
-        out << tracks_->accessibleDescription() << course_->accessibleDescription();
-    if (next_->isVisible()) out << nextTask_->text();
-    return out.join(QLatin1Char('\n'));
+    switch (tabs_->currentIndex()) {
+        case Weeks:
+            return weeks_->asText();
+        case Notes:
+            return notes_->asText();
+        default:
+            return today_->asText();
+    }
 }
 
 }  // namespace wedgeon

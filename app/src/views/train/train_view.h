@@ -1,25 +1,24 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Train: drills with windows and gates, and trials of two ways, scored from Watch, live or by eye.
+// Train: drills with windows and gates, and trials of two ways, scored from Watch, live or by eye;
+// a player's weeks and notes.
 #pragma once
 
-#include "views/train/drill_drawing.h"
 #include "views/view.h"
 
 class QComboBox;
-class QLabel;
 class QListWidget;
 class QPushButton;
-class QStackedLayout;
+class QStackedWidget;
+class QTabBar;
 
 namespace wedgeon {
 
-class Headline;
-class LineLabel;
+class HistoryPage;
+class NotesPage;
 class SeenBar;
 class SentenceLabel;
-class TrialCourse;
-class TrialTracks;
+class TodayPage;
 
 class TrainView : public View {
     Q_OBJECT
@@ -31,6 +30,8 @@ public:
     QVector<ReportPart> reportParts() const override;
     /// A drill in a file (*.wedgedrill), to be hit.
     bool opens(const QString& path) override;
+    QVariantMap state() const override;
+    void restore(const QVariantMap& state) override;
 
 protected:
     void refresh(Desk::Parts parts) override;
@@ -38,24 +39,30 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
+    enum Tab { Today, Weeks, Notes };
     void tint();
     QWidget* makeAside();
     QWidget* makeMain();
-    QWidget* makeNext();
     void makeCommands();
+    void showTab(Tab tab);
     void fillList();
     void fillDrills();
-    void showCurrent();
-    QVector<DrillDrawing::Row> rowsOf(const Drill& drill, const DrillScore& score) const;
-    void showDrill(const Drill& drill);
-    void showTrial(const store::Trial& trial);
     void tellCaution();
     void beginDrill();
     void beginTrial();
+    /// He stopped for pain today: only when the coach says so.
+    bool mayBegin();
+    void end();
+    /// A way of the trial that has ended, as what the player does from now on.
+    void keepWay(Arm arm);
     void planNext();
+    void editDrill();
+    void keepDrill(const Drill& drill);
     void openDrill();
     void saveDrill();
     void judge();
+    void stopForPain();
+    void setLimits();
     /// Of the newest shot, as it was felt.
     void felt(const QString& strike);
     const Drill* chosenDrill() const;
@@ -67,17 +74,16 @@ private:
     SentenceLabel* listTitle_;
     QComboBox* drills_;
     std::vector<Drill> offered_;
-    QPushButton *beginDrill_, *end_, *judge_;
+    QPushButton* beginDrill_;
     SentenceLabel *drillPurpose_, *caution_;
-    Headline* headline_;
-    QStackedLayout* pages_;
-    DrillDrawing* drill_;
-    TrialTracks* tracks_;
-    TrialCourse* course_;
-    QWidget* next_;
-    QLabel* letter_;
-    LineLabel *nextTask_, *nextHint_;
+    QTabBar* tabs_;
+    QStackedWidget* pages_;
+    TodayPage* today_;
+    HistoryPage* weeks_;
+    NotesPage* notes_;
+    QAction* sound_;
     std::uint64_t chance_;
+    bool weeksStale_ = true;
 };
 
 }  // namespace wedgeon

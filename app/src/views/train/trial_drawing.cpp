@@ -27,7 +27,7 @@ double meanOf(const QVector<double>& values) {
 }  // namespace
 
 TrialTracks::TrialTracks(const QString& name, QWidget* parent) : Drawing(name, parent) {
-    setMinimumHeight(174);
+    setMinimumHeight(164);
     setMaximumHeight(200);
 }
 
@@ -118,7 +118,7 @@ void TrialTracks::paintColumn(QPainter& p, const style::Colours& c, const Column
 }
 
 TrialCourse::TrialCourse(const QString& name, QWidget* parent) : Drawing(name, parent) {
-    setMinimumHeight(116);
+    setMinimumHeight(84);
 }
 
 void TrialCourse::show(const Content& content) {
@@ -163,8 +163,12 @@ void TrialCourse::paint(QPainter& p, const style::Colours& c) {
         p.drawLine(QPointF(left, yOf(v)), QPointF(right, yOf(v)));
     };
     level(0.0, Qt::DotLine);
-    level(content_.matters, Qt::DashLine);
-    level(-content_.matters, Qt::DashLine);
+    // Where there is no room for them, levels and words are left out.
+    const bool told = yOf(0.0) - yOf(content_.matters) > 6.0, roomy = bottom - top > 60.0;
+    if (told) {
+        level(content_.matters, Qt::DashLine);
+        level(-content_.matters, Qt::DashLine);
+    }
     const QFont f = style::font(12);
     const auto number = [&](double v) {
         paintText(p, {left - 6, yOf(v) + 4}, text::signedNumber(v, content_.decimals), c.soft, f,
@@ -175,11 +179,12 @@ void TrialCourse::paint(QPainter& p, const style::Colours& c) {
         number(content_.matters);
         number(-content_.matters);
     }
-    paintLabel(
-        p, {right, yOf(content_.matters) - 5},
-        tr("less than %1 does not matter")
-            .arg(text::withUnit(text::number(content_.matters, content_.decimals), content_.unit)),
-        c.soft, f, c.panel, Qt::AlignRight);
+    const QString matters =
+        text::withUnit(text::number(content_.matters, content_.decimals), content_.unit);
+    if (told && roomy)
+        paintLabel(p, {right, yOf(content_.matters) - 5},
+                   tr("less than %1 does not matter").arg(matters), c.soft, f, c.panel,
+                   Qt::AlignRight);
     const double step = shots > 60 ? 20.0 : shots > 24 ? 10.0 : 5.0;
     for (double n = step; n < shots; n += step)
         paintText(p, {xOf(n), bottom + 18}, QString::number(static_cast<int>(n)), c.soft, f,
@@ -187,9 +192,10 @@ void TrialCourse::paint(QPainter& p, const style::Colours& c) {
     if (content_.enough > 0) {
         p.setPen(QPen(c.soft, 1.0, Qt::DashLine));
         p.drawLine(QPointF(xOf(content_.enough), top), QPointF(xOf(content_.enough), bottom));
-        paintLabel(p, {xOf(content_.enough) - 5, bottom - 6},
-                   tr("enough for what matters: %1").arg(content_.enough), c.soft, f, c.panel,
-                   Qt::AlignRight);
+        if (roomy)
+            paintLabel(p, {xOf(content_.enough) - 5, bottom - 6},
+                       tr("enough for what matters: %1").arg(content_.enough), c.soft, f, c.panel,
+                       Qt::AlignRight);
     }
     if (content_.looks.isEmpty()) return;
     QPolygonF line;

@@ -20,6 +20,7 @@
 #include "style/style.h"
 #include "text/sentences.h"
 #include "views/tune/tune_texts.h"
+#include "wedgeon/error.h"
 #include "widgets/headline.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
@@ -412,11 +413,24 @@ void TuneView::showEstimates() {
 
 QVector<ReportPart> TuneView::reportParts() const {
     if (!tuning_ || !tuning_->fit.isFitted()) return {};
-    return {{tr("What the shots say of the player"),
-             text::tuneSentence(*tuning_),
-             text::tuneWhy(*tuning_),
-             {},
-             {}}};
+    ReportPart part{tr("What the shots say of the player"),
+                    text::tuneSentence(*tuning_),
+                    text::tuneWhy(*tuning_),
+                    {},
+                    {}};
+    // What it moves the bench's shot by, where it is in use.
+    const BenchState& tuned = bench_.state();
+    if (tuned.player.tuning) {
+        BenchState untuned = tuned;
+        untuned.player.tuning = nullptr;
+        try {
+            part.worth_m = std::abs(tuned.predictor().shot(tuned.recipe()).total_m() -
+                                    untuned.predictor().shot(tuned.recipe()).total_m());
+        } catch (const RangeError&) {
+            part.worth_m = 0.0;
+        }
+    }
+    return {part};
 }
 
 QString TuneView::asText() const {

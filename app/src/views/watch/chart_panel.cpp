@@ -286,21 +286,34 @@ void ChartPanel::drawMiddles() {
             line(QPen(c.ink, 1))
                 ->setData({s.at - 0.75 * s.half, s.at + 0.75 * s.half}, {edge, edge});
     }
-    const bool ordered = std::holds_alternative<ChartChoice::Order>(choice().across);
-    if (!ordered || data_.points.size() < 2 * runningShots) return;
-    // The running median: where the quantity goes, without the single shots.
-    QVector<double> x, y;
-    std::vector<double> window;
-    const std::size_t step = std::max<std::size_t>(1, data_.points.size() / 1000);
-    for (std::size_t i = runningShots; i <= data_.points.size(); i += step) {
-        window.clear();
-        for (std::size_t k = i - runningShots; k < i; ++k)
-            window.push_back(data_.points[k].y);
-        std::nth_element(window.begin(), window.begin() + runningShots / 2, window.end());
-        x << data_.points[i - 1 - runningShots / 2].x;
-        y << window[runningShots / 2];
+    if (std::holds_alternative<ChartChoice::Order>(choice().across)) drawRunning();
+}
+
+/// The running median of each group: where the quantity goes, without the single shots.
+void ChartPanel::drawRunning() {
+    const style::Colours& c = style::colours(palette());
+    for (std::size_t g = 0; g < data_.groups.size(); ++g) {
+        std::vector<const ChartPoint*> its;
+        for (const ChartPoint& p : data_.points) {
+            if (p.group == g) its.push_back(&p);
+        }
+        if (its.size() < 2 * runningShots) continue;
+        QVector<double> x, y;
+        std::vector<double> window;
+        const std::size_t step = std::max<std::size_t>(1, its.size() / 1000);
+        for (std::size_t i = runningShots; i <= its.size(); i += step) {
+            window.clear();
+            for (std::size_t k = i - runningShots; k < i; ++k)
+                window.push_back(its[k]->y);
+            std::nth_element(window.begin(), window.begin() + runningShots / 2, window.end());
+            x << its[i - 1 - runningShots / 2]->x;
+            y << window[runningShots / 2];
+        }
+        QCPGraph* graph = plot_->addGraph();
+        graph->setPen(QPen(data_.groups.size() > 1 ? colourOf(g, c) : c.ink, 2));
+        graph->removeFromLegend();
+        graph->setData(x, y);
     }
-    line(QPen(c.ink, 2))->setData(x, y);
 }
 
 void ChartPanel::labelAxes() {

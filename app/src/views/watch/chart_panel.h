@@ -55,6 +55,7 @@ private:
     void dress();
     void drawGroups();
     void drawMiddles();
+    void drawRunning();
     void drawCurrent(bool now);
     void labelAxes();
     void pick(QPointF pixel);

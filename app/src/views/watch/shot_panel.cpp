@@ -60,6 +60,7 @@ ShotPanel::ShotPanel(Desk& desk, QWidget* parent)
     sentence_->setFont(style::font(18, QFont::DemiBold));
     sentence_->setObjectName(QStringLiteral("shotSentence"));
     why_ = new SentenceLabel(SentenceLabel::Rank::Why, this);
+    why_->setFont(style::font(13));
     column->addWidget(title_);
     column->addWidget(sentence_);
     column->addWidget(why_);
@@ -72,7 +73,7 @@ ShotPanel::ShotPanel(Desk& desk, QWidget* parent)
     declared_->setFont(style::font(13));
     column->addWidget(declared_);
     flight_ = new FlightDrawing(tr("Flight of the chosen shot"), this);
-    flight_->setMinimumHeight(96);
+    flight_->setMinimumHeight(64);
     flight_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);  // takes what is left
     column->addWidget(flight_, 1);
 
@@ -231,9 +232,8 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         const auto& e = shot.expected[t];
         QString predicted = QStringLiteral("–");
         if (e) {
-            predicted = say(e->value);
-            if (e->half > 0) predicted += QStringLiteral(" ± ") + say(e->half);
-            predicted = text::withUnit(predicted, form.unit);
+            predicted = text::withSpread(e->value, e->below, e->above, form.factor, form.decimals,
+                                         form.unit);
         }
         numbers_[t].predicted->setText(predicted);
     }

@@ -148,8 +148,8 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         }
         if (shot.expected[i]) {
             const TrackValue& e = *shot.expected[i];
-            const double from = at.xOf(i, e.value - e.half, range, outside);
-            const double to = at.xOf(i, e.value + e.half, range, outside);
+            const double from = at.xOf(i, e.value - e.below, range, outside);
+            const double to = at.xOf(i, e.value + e.above, range, outside);
             p->setPen(Qt::NoPen);
             p->setBrush(c.band);
             p->drawRoundedRect(QRectF(from, middle - 5, std::max(to - from, 1.0), 10), 5, 5);

@@ -22,7 +22,6 @@
 #include "views/watch/chart_panel.h"
 #include "views/watch/hit_bar.h"
 #include "views/watch/live_bar.h"
-#include "views/watch/player_display.h"
 #include "views/watch/seen_bar.h"
 #include "views/watch/shot_notes.h"
 #include "views/watch/shot_panel.h"
@@ -102,9 +101,6 @@ void WatchView::makeCommands() {
     addCommandSeparator();
     addCommand(tr("&Note a shot by eye"), Qt::Key_N, [this] { seen_->open(); });
     addCommand(tr("&Follow the newest shot"), Qt::Key_F, [this] { followNewest(); });
-    addCommand(
-        tr("The shot for the &player, large"), Qt::Key_F11, [this] { showDisplay(); },
-        Reach::Anywhere);
     addCommandSeparator();
     addCommand(tr("&Change one thing: the shot's set-up to the bench"), Qt::Key_C,
                [this] { changeOneThing(); });
@@ -132,15 +128,6 @@ void WatchView::makeCommands() {
 void WatchView::followNewest() {
     // A filter may hide it.
     choose(0);
-}
-
-void WatchView::showDisplay() {
-    if (!display_) display_ = new PlayerDisplay(desk_, this);
-    if (display_->isVisible()) {
-        display_->close();
-    } else {
-        display_->open(*window());
-    }
 }
 
 void WatchView::changeOneThing() {

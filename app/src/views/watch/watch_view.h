@@ -16,7 +16,6 @@ namespace wedgeon {
 
 class ChartPanel;
 class LiveBar;
-class PlayerDisplay;
 class SentenceLabel;
 class ShotStream;
 class SeenBar;
@@ -59,7 +58,6 @@ private:
     std::optional<Attacher::Subject> chosenShot();
     void saveChartData();
     void followNewest();
-    void showDisplay();
     void changeOneThing();
     void watchTheChange();
     void filter();
@@ -100,7 +98,6 @@ private:
     ChartPanel* chart_;
     LiveBar* live_;
     SeenBar* seen_;
-    PlayerDisplay* display_ = nullptr;
     ShotPanel* panel_;
 };
 

@@ -52,9 +52,10 @@ public:
     /// have no answer, the result is not valid.
     void set(std::size_t shot, const Delivery& delivery, const Contact& contact,
              const StrikeLaw& law, const Air& air, const Ground& ground);
-    /// The same over the batch's line, its ground \p firmer and \p rougher by factors.
+    /// The same over the batch's line, its ground \p firmer, \p rougher and \p faster by factors.
     void setOver(std::size_t shot, const Delivery& delivery, const Contact& contact,
-                 const StrikeLaw& law, const Air& air, double firmer, double rougher);
+                 const StrikeLaw& law, const Air& air, double firmer, double rougher,
+                 double faster);
     void reserve(std::size_t shots);
     void clear();
     std::size_t size() const { return columns_[0].size(); }

@@ -24,8 +24,9 @@ struct Ground {
     void validate() const;
     /// Deceleration of a rolling ball [m/s^2]: one released at 1.83 m/s rolls stimp_ft feet.
     double rollingResistance_mps2() const;
-    /// The same ground with firmness and friction times a factor, within what a ground can have.
-    Ground scaled(double firmness, double friction) const;
+    /// The same ground with firmness, friction and green speed times a factor, within what a ground
+    /// can have.
+    Ground scaled(double firmness, double friction, double greenSpeed) const;
     /// The plane, through the first landing.
     Plane plane() const;
 

@@ -30,6 +30,8 @@ double grainFactor(ZoneGrain grain);
 inline constexpr double softestGround = 0.7;
 inline constexpr double hardestGround = 2.0;
 inline constexpr double leastTurfFriction = 0.05, mostTurfFriction = 1.0;
+/// What a green can be called, feet.
+inline constexpr double slowestGreen_ft = 1.0, fastestGreen_ft = 20.0;
 
 /// A stretch of ground along the target line. Slopes are rise over run: along, positive rises away
 /// from the ball; across, positive rises to the right.
@@ -102,6 +104,9 @@ struct Plane {
     bool water = false;
     Vec3 normal{0.0, 1.0, 0.0};
 
+    /// Firmness, friction and green speed times a factor, within what a zone can have.
+    void scale(double firmer, double rougher, double faster);
+
     double height(double x, double z) const {
         return height_m + slopeAlong * (x - originAt_m) + slopeAcross * z;
     }
@@ -115,9 +120,8 @@ public:
     /// \throws RangeError from Line::validate.
     explicit Terrain(const Line& line);
 
-    /// The same ground with every firmness and friction times a factor, within what a zone can
-    /// have.
-    Terrain scaled(double firmness, double friction) const;
+    /// The same ground with every firmness, friction and green speed times a factor.
+    Terrain scaled(double firmness, double friction, double greenSpeed) const;
 
     const std::vector<Obstacle>& obstacles() const { return obstacles_; }
     /// Their numbers from the ball on.

@@ -34,13 +34,14 @@ struct Reached {
 
 ///
 /// Found by minimising the cost of the change subject to the targets' tolerances: penalty with a
-/// rising weight, damped Gauss-Newton on exact derivatives, bounds by projection, restarts from a
-/// few fixed places when the first fails. The smallest change is a local one. Over a line there is
-/// none. \throws RangeError when the starting recipe is out of range, for no target, no freedom, a
-/// tolerance or cost that is not more than 0, a bound that is empty.
+/// rising weight on what lies outside them, damped Gauss-Newton on exact derivatives, bounds by
+/// projection, from the start and eight fixed places. Where none reaches the targets it is the one
+/// that misses the worst of them by the fewest tolerances. Over a line there is none. \throws
+/// RangeError when the starting recipe is out of range, for no target, no freedom, a tolerance or
+/// cost that is not more than 0, a bound that is empty.
 struct InverseResult {
     bool found = false;  ///< every target within its tolerance
-    Recipe recipe;       ///< the smallest change, or the nearest miss
+    Recipe recipe;       ///< the smallest change, or the least worst miss, in tolerances
     std::vector<Reached> reached;
     std::vector<Dial> atBound;  ///< freedoms that ended on a bound
     // Why nothing was found; with nothing reached it was not run.

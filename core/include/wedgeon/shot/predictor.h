@@ -80,6 +80,14 @@ public:
     /// narrow. A neighbour that is out of range is left out. \p shot supplies delivery and contact,
     /// so that it fits both kinds of prediction.
     Spread spread(const ShotResult& shot, const SpreadSource& prior) const;
+    /// The run's interval from \p samples of the sources played together by the batch, each as it
+    /// comes, a bounce that bites or skips with it; no mishits. Nothing where the model has no
+    /// answer for most of them.
+    std::optional<RunBand> runBand(const ShotResult& shot, const SpreadSource& prior,
+                                   std::size_t samples = 60) const;
+    /// The spread, with the run's as it was played.
+    Spread spreadWithRun(const ShotResult& shot, const SpreadSource& prior,
+                         std::size_t samples = 60) const;
     /// Every step that a coach would speak of, each alone, from this recipe. Whole steps are
     /// played, not slopes: a bounce that comes or goes with the step is in it. \p speed_mps is one
     /// unit of the speed, as people read it.

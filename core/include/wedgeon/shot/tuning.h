@@ -16,13 +16,14 @@
 #include "wedgeon/ground/ground.h"
 #include "wedgeon/ground/terrain.h"
 #include "wedgeon/strike/strike_tuning.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon {
 
 /// Factors on the ball's drag and lift in the air as it is said.
 struct AirTuning {
     double drag = 1.0, lift = 1.0;
-    double dragSd = 0.06, liftSd = 0.10;  ///< of the logarithms
+    double dragSd = unknowns::drag, liftSd = unknowns::lift;  ///< of the logarithms
 
     Air air(const Air& said) const;
 };
@@ -31,7 +32,8 @@ struct AirTuning {
 struct GroundTuning {
     double firmness = 1.0, friction = 1.0, greenSpeed = 1.0;
     /// Of the logarithms, on a day whose runs are not known.
-    double firmnessSd = 0.18, frictionSd = 0.15, greenSpeedSd = 0.14;
+    double firmnessSd = unknowns::anyFirmness, frictionSd = unknowns::groundFriction,
+           greenSpeedSd = unknowns::anyGreenSpeed;
 
     /// Kept inside what the ground's laws cover.
     Ground ground(const Ground& said) const;

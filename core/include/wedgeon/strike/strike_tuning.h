@@ -10,6 +10,7 @@
 #include "wedgeon/delivery/delivery.h"
 #include "wedgeon/lie/lie.h"
 #include "wedgeon/strike/strike.h"
+#include "wedgeon/unknowns.h"
 
 namespace wedgeon {
 
@@ -37,10 +38,14 @@ struct StrikeTuning {
     };
     std::vector<OwnFriction> groups;
     /// Deviations of what is said above, where the priors' are not meant.
-    double restitution0Sd = 0.02;
-    double frictionSd = 0.22;  ///< of a group that was not seen
-    std::array<double, 3> tangentialSd{0.06, 0.06, 0.06};
-    double tangentialSlopeSd_spm = 0.003;
+    double restitution0Sd = unknowns::restitution0;
+    double frictionSd = unknowns::friction;  ///< of a group that was not seen
+    std::array<double, 3> tangentialSd{unknowns::tangentialRestitution,
+                                       unknowns::tangentialRestitution,
+                                       unknowns::tangentialRestitution};
+    double tangentialSlopeSd_spm = unknowns::tangentialSlope_spm;
+    double loftBiasSd_rad = unknowns::deviceBias_rad;
+    double attackBiasSd_rad = unknowns::deviceBias_rad;
 
     StrikeLaw law() const;
     /// Ball, face and lie as tuned, for a club that was measured; a group that was not seen has the

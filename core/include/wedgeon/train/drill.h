@@ -13,7 +13,9 @@
 
 namespace wedgeon {
 
-/// What a window is of. SI; Turf counts none, scuff, small, deep from 0 to 3.
+/// What a window is of. SI; Turf counts none, scuff, small, deep from 0 to 3. OffAlong and
+/// OffAcross are what swing and strike miss of what was declared (declared.h), past it and right of
+/// it.
 enum class DrillMeasure {
     Carry,
     Total,
@@ -25,9 +27,11 @@ enum class DrillMeasure {
     Spin,
     ClubSpeed,
     Attack,
-    Turf
+    Turf,
+    OffAlong,
+    OffAcross
 };
-inline constexpr std::size_t drillMeasureCount = 11;
+inline constexpr std::size_t drillMeasureCount = 13;
 
 /// What is known of one shot, measured or seen.
 struct DrillShot {

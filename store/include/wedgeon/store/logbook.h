@@ -109,7 +109,7 @@ struct LogbookSummary {
 /// One logbook is used by one thread at a time; each thread or window opens its own.
 class Logbook {
 public:
-    static constexpr int schemaVersion = 10;
+    static constexpr int schemaVersion = 11;
 
     enum class Access { ReadWrite, ReadOnly };
 

@@ -214,9 +214,15 @@ enum class Says {
     SlowedForPlayer,    ///< club speed %1 and spin %2 spreads below the player's own
     BallSpeedStray,     ///< ball speed for the club's: %1 spreads away, %2 is far
     LaunchStray,        ///< %1 spreads away, %2 is far
-    SpinStray           ///< spin for the ball's speed: %1 spreads away, %2 is far
+    SpinStray,          ///< spin for the ball's speed: %1 spreads away, %2 is far
+    FlightOff,          ///< quantity %1 is %2 % off its launch's flight, the day's others %3 %
+    FlightInOtherUnit,  ///< quantity %1 is %2 times its launch's flight
+    SpinByFormula,      ///< of %1 shots it follows from ball speed and launch
+    OffItsStrike,       ///< quantity %1 is %2 spreads from what this strike gives, %3 is far
+    DayOffItsStrikes,   ///< quantity %1 of all of a day's %2 shots is off, by %3 spreads of days
+    AttackTurned        ///< an attack of the other sign would fit: %1 degrees read
 };
-inline constexpr std::size_t saysCount = static_cast<std::size_t>(Says::SpinStray) + 1;
+inline constexpr std::size_t saysCount = static_cast<std::size_t>(Says::AttackTurned) + 1;
 
 /// A number in the unit that the message speaks of.
 struct Figure {

@@ -19,9 +19,9 @@ enum class Doubt {
     Units,      ///< a factor that a unit mix-up makes
     Energy,     ///< the ball is faster than any strike makes it
     Spin,       ///< more spin than a gripping strike gives
-    Duplicate,  ///< the same reading as the shot before
+    Duplicate,  ///< the same reading as one of the last fifty
     Frozen,     ///< one value stands still while the rest moves
-    Estimated,  ///< spin in round hundreds: computed, not seen
+    Estimated,  ///< spin in round hundreds, or by a formula: computed, not seen
     Fat,
     Thin,
     OffCentre,  ///< toe or heel, by the axis
@@ -44,11 +44,17 @@ std::string_view doubtKey(Doubt doubt);
 inline constexpr std::string_view coachKey = "coach";
 
 /// Notes of each shot, the surest first; most have none. \p shots in the order in which they were
-/// hit. Physical doubts compare with the strike of the prior: they need club and ball data and are
-/// wide enough for a player whose friction is a fifth off. Outliers are found among at least eight
-/// shots of one player, wedge and swing, by median and median deviation. With \p from only the
-/// shots from there on are looked at, and compared with each other; \p stop ends it with what was
-/// found.
+/// hit.
+/// - Ball against club: ball speed, launch and spin beside what the model gives with the player's
+///   tuning, or where he has none with a fit of these shots (fitStrike) whose robust weights let no
+///   misread lead it; a day first against the other days, then a shot against its day.
+/// - Flight: carry, apex and landing angle beside the flight of the measured launch, about the
+///   day's middle, as wind is not logged.
+/// - Bounds that no strike passes; repeats; values that stand still longer than chance makes them.
+/// - Where the club was not read, this player's own pattern with this wedge, swing and ball, by
+///   median and median deviation, from eight shots on.
+/// What was set aside is no part of a pattern. With \p from only the shots from there on are looked
+/// at and compared with each other, and nothing is fitted; \p stop ends it with what was found.
 std::vector<std::vector<QualityNote>> findDoubts(const ShotList& shots, const Fallback& fallback,
                                                  std::size_t from = 0,
                                                  const std::stop_token& stop = {});

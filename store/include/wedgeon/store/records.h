@@ -11,6 +11,7 @@
 
 #include "wedgeon/store/attachments.h"
 #include "wedgeon/store/kit.h"
+#include "wedgeon/store/notes.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/situation_file.h"
@@ -32,6 +33,7 @@ struct Records {
     std::vector<Attachment> attachments;
     std::vector<Training> trainings;                         ///< the oldest first
     std::vector<Drill> drills;                               ///< the coach's own
+    std::vector<Note> notes;                                 ///< of all players, the oldest first
     std::map<std::string, std::vector<KeptTuning>> tunings;  ///< by player, without ids of shots
     std::map<std::string, std::int64_t> inUse;               ///< a player's tuning
     std::shared_ptr<const Players> everyone = std::make_shared<Players>();  ///< never null

@@ -12,6 +12,8 @@
 #include <vector>
 
 #include "wedgeon/store/logbook.h"
+#include "wedgeon/store/shot_givens.h"
+#include "wedgeon/train/declared.h"
 #include "wedgeon/train/drill.h"
 #include "wedgeon/train/trial.h"
 
@@ -47,8 +49,15 @@ Drill parseDrill(std::string_view json);
 std::string formatTrial(const Trial& trial);
 Trial parseTrial(std::string_view json);
 
-/// What is known of a shot, measured or else seen by eye.
+/// What is known of a shot, measured or else seen by eye; but for what was declared.
 DrillShot drillShotOf(const ShotRecord& record);
+/// One of its windows is of what was declared.
+bool needsDeclaration(const Drill& drill);
+/// A shot against the set-up that was declared for it, whose predictor is that of the record and of
+/// \p fallback; nothing where none was declared, or one that cannot be played.
+std::optional<DeclaredMiss> findMissOf(const ShotRecord& record, const Fallback& fallback);
+/// What is missed of that, too.
+DrillShot drillShotOf(const ShotRecord& record, const Fallback& fallback);
 /// Of a trial's shots those that count, as one measure. \p shots in the trial's order; one that is
 /// not there any more, or was set aside, keeps its place.
 std::vector<TrialValue> trialValues(const Trial& trial, const std::vector<const LoggedShot*>& shots,
@@ -64,7 +73,8 @@ public:
 
     /// The oldest first; those whose document cannot be read are left out.
     std::vector<Training> all() const;
-    /// Its id; one that has an id gets it again, with its shots.
+    /// Its id; one that has an id gets it again, with its shots. \throws StoreError Malformed or
+    /// RangeError for one that could not be read again.
     std::int64_t add(const Training& training);
     void remove(std::int64_t id);
     /// At the end. \throws StoreError Conflict where the training has another number of places than
@@ -77,7 +87,7 @@ public:
 
     /// The coach's own drills.
     std::vector<Drill> drills() const;
-    /// In the place of one of the same name.
+    /// In the place of one of the same name. \throws as above.
     void keepDrill(const Drill& drill);
     void removeDrill(const std::string& name);
 

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Large words on the whole screen.
-#include "views/watch/player_display.h"
+#include "widgets/player_display.h"
 
 #include <QGuiApplication>
 #include <QKeyEvent>
@@ -14,6 +14,7 @@
 #include "text/quantities.h"
 #include "text/sentences.h"
 #include "text/swing_text.h"
+#include "text/train_words.h"
 #include "wedgeon/error.h"
 #include "wedgeon/store/recipe_file.h"
 
@@ -55,7 +56,7 @@ PlayerDisplay::PlayerDisplay(Desk& desk, QWidget* parent)
     }
     connect(&desk_, &Desk::changed, this, [this](Desk::Parts parts) {
         if (isVisible() && (parts & (Desk::Shots | Desk::ShotNotes | Desk::UnitsShown |
-                                     Desk::Bench | Desk::Givens)))
+                                     Desk::Bench | Desk::Givens | Desk::Trained)))
             refresh();
     });
 }
@@ -86,6 +87,10 @@ PlayerDisplay::Content PlayerDisplay::content() const {
         out.sentence = tr("Waiting for the first shot.");
         for (Number& n : out.numbers)
             n.value = QStringLiteral("–");
+        if (desk_.training().isRunning()) {
+            out.who = trained();
+            out.beside = nextTrained();
+        }
         return out;
     }
     const store::ShotRecord& record = shots.recordAt(0);
@@ -139,6 +144,15 @@ PlayerDisplay::Content PlayerDisplay::content() const {
         if (meant)
             n.below = tr("meant %1").arg(text::withUnit(say(meantOf(watched_[i])), form.unit));
     }
+    if (desk_.training().isRunning()) {
+        // What is trained goes before what was declared.
+        out.who = trained();
+        // Where it is what was declared that counts, that is said.
+        if (!desk_.training().needsDeclaration()) {
+            out.beside = nextTrained();
+            return out;
+        }
+    }
     const auto off = [&](double by) {
         if (std::abs(by) < 0.5) return tr("on it");
         return (by < 0 ? tr("%1 short") : tr("%1 past")).arg(units.length(std::abs(by), 0));
@@ -153,6 +167,28 @@ PlayerDisplay::Content PlayerDisplay::content() const {
     else if (!spot_m)
         out.beside = tr("No set-up was declared for it.");
     return out;
+}
+
+QString PlayerDisplay::trained() const {
+    const TrainingRoom& room = desk_.training();
+    const QString name = text::fromUtf8(room.current()->name());
+    if (const auto* drill = std::get_if<Drill>(&room.current()->what))
+        return QStringLiteral("%1 · %2").arg(name, text::drillSentence(*drill, room.score()));
+    return QStringLiteral("%1 · %2").arg(
+        name, text::shots(static_cast<qsizetype>(room.current()->shots.size())));
+}
+
+QString PlayerDisplay::nextTrained() const {
+    const TrainingRoom& room = desk_.training();
+    if (const auto* drill = std::get_if<Drill>(&room.current()->what)) {
+        const DrillScore score = room.score();
+        return score.ended ? QString()
+                           : tr("Next: %1").arg(text::fromUtf8(drill->stations[score.next].task));
+    }
+    const auto& trial = std::get<store::Trial>(room.current()->what);
+    const bool b = room.nextArm() == Arm::B;
+    return tr("Next: %1, %2")
+        .arg(b ? QStringLiteral("B") : QStringLiteral("A"), text::fromUtf8(trial.ways[b ? 1 : 0]));
 }
 
 QString PlayerDisplay::asText() const {

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The newest shot for the player, to be read from three metres: its sentence, three numbers, and
-// how it came out beside what was declared.
+// how it came out beside what was declared, or what is next in the drill or trial.
 #pragma once
 
 #include <QWidget>
@@ -40,6 +40,9 @@ private:
         std::array<Number, numberCount> numbers;
     };
     Content content() const;
+    /// Of the drill or trial that is under way: how it stands, and what is next.
+    QString trained() const;
+    QString nextTrained() const;
     void refresh();
     /// Another quantity in this place.
     void turn(std::size_t place);

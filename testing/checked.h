@@ -1,0 +1,19 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file Tests that repeat a thing until a share is known do it less often where the sanitizers check
+/// every access: what they look for shows at once, and they are many times slower.
+#pragma once
+
+namespace wedgeon::test {
+
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+inline constexpr bool checked = true;
+#else
+inline constexpr bool checked = false;
+#endif
+
+constexpr int times(int usual, int underSanitizers) {
+    return checked ? underSanitizers : usual;
+}
+
+}  // namespace wedgeon::test
