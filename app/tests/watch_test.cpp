@@ -226,6 +226,7 @@ TEST_F(WatchTest, TagsAreTypedAndKept) {
 TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
     auto shots = demo::makeAcademy().shots;
     shots.resize(60);
+    // Faster than any strike, and by so much that its flight does not fit it either.
     shots.back()[store::Quantity::BallSpeed] *= 1.9;
     const QString path = folder_.filePath(QStringLiteral("doubtful.csv"));
     std::ofstream out(path.toStdString(), std::ios::binary);
@@ -233,8 +234,10 @@ TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
     out.close();
     openShots(path);
     ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return spoken(0).contains(QStringLiteral("faster than club, loft")); }, 3000))
+        [&] { return spoken(0).contains(QStringLiteral("Doubtful")); }, 3000))
         << spoken(0).toStdString();
+    EXPECT_TRUE(said("shotDoubt").contains(QStringLiteral("% off what the measured launch flies")))
+        << said("shotDoubt").toStdString();
     EXPECT_TRUE(said("shotDoubt").contains(QStringLiteral("% sure")))
         << said("shotDoubt").toStdString();
     list()->setFocus();

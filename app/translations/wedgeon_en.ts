@@ -80,6 +80,16 @@
     </message>
 </context>
 <context>
+    <name>wedgeon::ExplainView</name>
+    <message numerus="yes">
+        <source>%n shot(s) left out: no reading, or no club data.</source>
+        <translation>
+            <numerusform>%n shot left out: no reading, or no club data.</numerusform>
+            <numerusform>%n shots left out: no reading, or no club data.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>wedgeon::ImportFlow</name>
     <message numerus="yes">
         <source> %n cell(s) or row(s) were not taken.</source>
@@ -93,6 +103,16 @@
         <translation>
             <numerusform>One file with a trouble.</numerusform>
             <numerusform>%n files with a trouble.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::LeftOutDrawing</name>
+    <message numerus="yes">
+        <source>, beside %n misread(s)</source>
+        <translation>
+            <numerusform>, beside %n misread</numerusform>
+            <numerusform>, beside %n misreads</numerusform>
         </translation>
     </message>
 </context>

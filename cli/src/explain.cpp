@@ -3,13 +3,14 @@
 // Choosing, comparing, printing.
 #include "explain.h"
 
+#include <array>
 #include <charconv>
 #include <set>
 #include <stdexcept>
 
 #include "json_text.h"
 #include "wedgeon/error.h"
-#include "wedgeon/explain/groups.h"
+#include "wedgeon/explain/compare.h"
 #include "wedgeon/store/shot_file.h"
 #include "wedgeon/store/shot_givens.h"
 
@@ -27,55 +28,44 @@ std::size_t numberIn(std::string_view text, const std::string& whole, std::size_
     return n;
 }
 
+constexpr std::array read{std::pair{Outcome::BallSpeed, store::Quantity::BallSpeed},
+                          std::pair{Outcome::LaunchAngle, store::Quantity::LaunchAngle},
+                          std::pair{Outcome::SpinRate, store::Quantity::SpinRate},
+                          std::pair{Outcome::Carry, store::Quantity::Carry},
+                          std::pair{Outcome::Apex, store::Quantity::Apex},
+                          std::pair{Outcome::LandingAngle, store::Quantity::LandingAngle}};
+
 struct Side {
-    std::vector<ShotCauses> causes;
-    std::size_t unmeasured = 0;  ///< without club data, or outside the model
+    std::vector<ComparedShot> shots;
+    std::size_t withoutClub = 0;  ///< or outside the model
 };
 
 Side sideOf(const std::vector<store::ShotRecord>& shots, const std::string& chosen) {
     Side side;
     for (const std::size_t n : parseShotNumbers(chosen, shots.size())) {
         const store::ShotRecord& record = shots[n - 1];
-        const auto delivery = store::findDelivery(record);
-        if (!delivery) {
-            ++side.unmeasured;
-            continue;
+        ComparedShot shot;
+        for (const auto& [outcome, quantity] : read) {
+            if (record.has(quantity))
+                shot.read[static_cast<std::size_t>(outcome)] = record[quantity];
         }
+        shot.read[static_cast<std::size_t>(Outcome::Release)] = store::findRelease_m(record);
         try {
-            const Predictor predictor = store::findShotGivens(record, {}).predictor();
-            side.causes.push_back(predictor.causes(predictor.shotFrom(*delivery)));
+            if (const auto delivery = store::findDelivery(record)) {
+                const Predictor predictor = store::findShotGivens(record, {}).predictor();
+                shot.causes = predictor.causes(predictor.shotFrom(*delivery));
+            }
         } catch (const RangeError&) {
-            ++side.unmeasured;
+            // A club that the model does not cover: its readings are compared.
         }
+        side.withoutClub += shot.causes ? 0 : 1;
+        side.shots.push_back(std::move(shot));
     }
-    if (side.causes.empty())
+    if (side.withoutClub == side.shots.size())
         throw std::invalid_argument("of " + chosen +
                                     " no shot has club speed, attack angle and dynamic loft that "
                                     "the model takes");
     return side;
-}
-
-/// Mean of what was measured of an outcome in the chosen shots, where all of them have it.
-const std::pair<Outcome, store::Quantity> measuredOutcomes[] = {
-    {Outcome::LaunchAngle, store::Quantity::LaunchAngle},
-    {Outcome::SpinRate, store::Quantity::SpinRate},
-    {Outcome::Carry, store::Quantity::Carry},
-    {Outcome::Apex, store::Quantity::Apex},
-    {Outcome::LandingAngle, store::Quantity::LandingAngle},
-    {Outcome::Release, store::Quantity::Release}};
-
-std::optional<double> measuredMean(const std::vector<store::ShotRecord>& shots,
-                                   const std::string& chosen, store::Quantity q) {
-    double sum = 0.0;
-    const auto numbers = parseShotNumbers(chosen, shots.size());
-    for (const std::size_t n : numbers) {
-        const auto v = q == store::Quantity::Release ? store::findRelease_m(shots[n - 1])
-                       : shots[n - 1].has(q)         ? std::optional(shots[n - 1][q])
-                                                     : std::nullopt;
-        if (!v) return std::nullopt;
-        sum += *v;
-    }
-    return sum / static_cast<double>(numbers.size());
 }
 
 }  // namespace
@@ -107,50 +97,41 @@ std::string explainShots(const std::string& file, const std::vector<std::string>
     for (const std::string& m : maps)
         options.overrides.push_back(store::parseOverride(m));
     const auto shots = store::readShotFile(file, options).shots;
-    Side sideA = sideOf(shots, a);
-    Side sideB = sideOf(shots, b);
-    const bool grouped = sideA.causes.size() > 1 || sideB.causes.size() > 1;
-    GroupExplanation e;
-    if (grouped) {
-        // A shot beside a group counts as a group of equal shots.
-        for (Side* s : {&sideA, &sideB}) {
-            if (s->causes.size() == 1) s->causes.push_back(s->causes.front());
-        }
-        e = explainGroups(sideA.causes, sideB.causes);
-    } else {
-        e.mean = explain(sideA.causes.front(), sideB.causes.front());
-    }
+    const Side sideA = sideOf(shots, a);
+    const Side sideB = sideOf(shots, b);
+    std::vector<Outcome> all;
+    for (const OutcomeInfo& o : outcomes())
+        all.push_back(o.outcome);
     JsonText difference;
-    for (const OutcomeInfo& o : outcomes()) {
-        const auto i = static_cast<std::size_t>(o.outcome);
+    for (const OutcomeDifference& d : compareShots(sideA.shots, sideB.shots, all)) {
+        const OutcomeInfo& o = info(d.outcome);
         JsonText one;
-        one.number("from", e.mean.from[i] * o.factor);
-        one.number("to", e.mean.to[i] * o.factor);
-        JsonText shares;
-        for (std::size_t c = 0; c < causeCount; ++c)
-            shares.number(causeKey(static_cast<Cause>(c)), e.mean.share[i][c] * o.factor);
-        one.object("shares", shares);
-        if (grouped) {
-            JsonText half;
-            for (std::size_t c = 0; c < causeCount; ++c)
-                half.number(causeKey(static_cast<Cause>(c)), e.half[i][c] * o.factor);
-            one.object("half80", half);
-        }
-        for (const auto& [outcome, quantity] : measuredOutcomes) {
-            if (outcome != o.outcome) continue;
-            const auto from = measuredMean(shots, a, quantity);
-            const auto to = measuredMean(shots, b, quantity);
-            if (!from || !to) continue;
-            one.number("measured_from", *from * o.factor);
-            one.number("measured_to", *to * o.factor);
-            one.number("unexplained", (*to - *from - (e.mean.to[i] - e.mean.from[i])) * o.factor);
+        one.flag("measured", d.measured);
+        one.number("from", d.from * o.factor);
+        one.number("to", d.to * o.factor);
+        one.number("half80", d.halfDifference * o.factor);
+        one.count("shots_a", static_cast<long>(d.usedA));
+        one.count("shots_b", static_cast<long>(d.usedB));
+        one.count("left_out", static_cast<long>(d.leftOut));
+        if (d.shares) {
+            JsonText shares, half;
+            for (std::size_t c = 0; c < causeCount; ++c) {
+                shares.number(causeKey(static_cast<Cause>(c)), d.shares->share[c] * o.factor);
+                half.number(causeKey(static_cast<Cause>(c)), d.shares->half[c] * o.factor);
+            }
+            one.object("shares", shares);
+            one.object("shares_half80", half);
+            if (d.measured) {
+                one.number("unexplained", d.shares->rest * o.factor);
+                one.number("unexplained_half80", d.shares->halfRest * o.factor);
+            }
         }
         difference.object(o.key, one);
     }
     JsonText out;
     out.count("shots_a", static_cast<long>(parseShotNumbers(a, shots.size()).size()));
     out.count("shots_b", static_cast<long>(parseShotNumbers(b, shots.size()).size()));
-    out.count("without_club_data", static_cast<long>(sideA.unmeasured + sideB.unmeasured));
+    out.count("without_club_data", static_cast<long>(sideA.withoutClub + sideB.withoutClub));
     out.object("difference", difference);
     return out.str();
 }

@@ -160,16 +160,23 @@ Json swingsJson(const DeliveryTuning& t) {
 }
 
 Json leftOutJson(const LeftOutCheck& check) {
-    Json out = {{"sessions", check.folds}};
+    Json out = {{"sessions", check.oneDay ? 1 : check.folds}};
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
         const auto& line = check.lines[o];
         if (line.shots == 0) continue;
         const double k = fitOutcomes[o].factor;
         out[fitOutcomes[o].name] = {{"shots", line.shots},
-                                    {"mean_error_tuned", line.tuned * k},
-                                    {"mean_error_prior", line.prior * k},
-                                    {"mean_error_regression", line.regression * k},
-                                    {"coverage80", line.coverage80}};
+                                    {"misreads", line.misreads},
+                                    {"mean_error_tuned", line.tuned.mean * k},
+                                    {"mean_error_law", line.law.mean * k},
+                                    {"mean_error_prior", line.prior.mean * k},
+                                    {"mean_error_regression", line.rival.mean * k},
+                                    {"median_error_tuned", line.tuned.median * k},
+                                    {"median_error_prior", line.prior.median * k},
+                                    {"median_error_regression", line.rival.median * k}};
+        // What another day does to the run cannot be told from one.
+        if (!check.oneDay || static_cast<TuneOutcome>(o) != TuneOutcome::Release)
+            out[fitOutcomes[o].name]["coverage80"] = line.coverage80;
     }
     return out;
 }
@@ -203,13 +210,22 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
     for (const FitRemark& n : fit.notes)
         notes.push_back(words::said(n));
     Json next = Json::array();
-    for (const NextShot& n : findNextShots(data.shots, fit)) {
-        next.push_back({{"times", n.times},
-                        {"group", groupJson(n.group, false)},
-                        {"club_speed_mps", n.delivery.clubSpeed_mps},
-                        {"attack_angle_deg", degFromRad(n.delivery.attack_rad)},
-                        {"dynamic_loft_deg", degFromRad(n.delivery.dynamicLoft_rad)},
-                        {"gain", n.gain}});
+    const NextShots wanted = findNextShots(data.shots, fit);
+    for (const NextShot& n : wanted.shots) {
+        Json one = {{"times", n.times},
+                    {"wedge", n.wedge},
+                    {"swing", n.swing},
+                    {"group", groupJson(n.group, false)},
+                    {"club_speed_mps", n.delivery.clubSpeed_mps},
+                    {"attack_angle_deg", degFromRad(n.delivery.attack_rad)},
+                    {"dynamic_loft_deg", degFromRad(n.delivery.dynamicLoft_rad)},
+                    {"gain", n.gain}};
+        if (n.declared)
+            one["set_up"] = {
+                {"open_deg", degFromRad(n.declared->open_rad)},
+                {"lean_deg", degFromRad(n.declared->lean_rad)},
+                {"ball_forward_balls", n.declared->ballForward_m / constants::ballWidth_m}};
+        next.push_back(std::move(one));
     }
     const Json out = {
         {"parameters", parameters},
@@ -227,8 +243,9 @@ std::string fitShots(const std::string& file, const std::vector<std::string>& ma
           {"release_m", whole.ground.estimates.empty() ? Json() : Json(whole.ground.runNoise_m)}}},
         {"patterns", patternsJson(findResiduals(data.shots, whole))},
         {"swings", swingsJson(whole.delivery.tuning)},
-        {"left_out", leftOutJson(checkLeftOut(data.shots))},
+        {"left_out", leftOutJson(whole.check)},
         {"notes", notes},
+        {"enough_is_known", wanted.enough},
         {"next_shots", next}};
     return out.dump(1);
 }

@@ -44,24 +44,28 @@ protected:
 TEST_F(ExplainCommand, TwoShotsAreSharedOutExactly) {
     const auto out = explained("1", "3");
     for (const auto& [key, one] : out["difference"].items()) {
-        double sum = 0.0;
+        double sum = one.value("unexplained", 0.0);
         for (const auto& share : one["shares"])
             sum += share.get<double>();
         EXPECT_NEAR(sum, one["to"].get<double>() - one["from"].get<double>(), 1e-9) << key;
-        EXPECT_FALSE(one.contains("half80"));
+        EXPECT_EQ(one["left_out"], 0) << key;
+        EXPECT_GT(one["half80"].get<double>(), 0.0) << key << ": what a device reads wrong";
     }
     const auto& launch = out["difference"]["launch_angle_deg"];
-    EXPECT_GT(launch["shares"]["loft"].get<double>(), 2);
+    EXPECT_GT(launch["shares"]["spin_loft"].get<double>(), 2);
     EXPECT_NEAR(launch["shares"]["speed"].get<double>(), 0, 1e-12);
-    EXPECT_NEAR(launch["unexplained"].get<double>(),
-                3 - (launch["to"].get<double>() - launch["from"].get<double>()), 1e-9);
+    EXPECT_EQ(launch["measured"], true);
+    EXPECT_NEAR(launch["to"].get<double>() - launch["from"].get<double>(), 3, 1e-9);
+    EXPECT_EQ(out["difference"]["spin_rate_rpm"]["measured"], false) << "nobody read it";
 }
 
 TEST_F(ExplainCommand, GroupsHaveIntervalsAndSayWhatWasLeftOut) {
     const auto out = explained("1-2", "3,4,5");
     EXPECT_EQ(out["shots_b"], 3);
     EXPECT_EQ(out["without_club_data"], 1);
-    EXPECT_GT(out["difference"]["carry_m"]["half80"]["loft"].get<double>(), 0);
+    EXPECT_GT(out["difference"]["carry_m"]["shares_half80"]["spin_loft"].get<double>(), 0);
+    EXPECT_EQ(out["difference"]["carry_m"]["left_out"], 1);
+    EXPECT_EQ(out["difference"]["carry_m"]["shots_b"], 2);
     EXPECT_EQ(explained("2", "3-4")["shots_a"], 1);
 }
 

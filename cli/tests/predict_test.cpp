@@ -229,8 +229,8 @@ TEST(Predict, SensitivityAndSharesComeWithTheirUnits) {
                 0.01 * perDegree, 1e-4 * std::abs(perDegree));
     const json& shares = out["shares"]["launch_angle_deg"];
     double sum = 0;
-    for (const char* cause :
-         {"speed", "attack", "loft", "face", "path", "ball_and_lie", "strike", "ground_and_air"}) {
+    for (const char* cause : {"speed", "spin_loft", "steepness", "direction", "face_to_path",
+                              "friction", "lie", "ground_and_air"}) {
         sum += shares[cause].get<double>();
     }
     EXPECT_NEAR(sum, shares["to"].get<double>() - shares["from"].get<double>(), 1e-12);

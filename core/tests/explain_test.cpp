@@ -16,9 +16,9 @@ ShotCauses randomCauses(test::RandomCases& random) {
     ShotCauses c;
     c.delivery = random.delivery();
     const Scene scene = random.scene();
-    c.surroundings = predictor(scene).surroundings();
-    c.contact = predictor(scene).contact();
-    return c;
+    ShotCauses its = predictor(scene).causes(
+        calcShotWith(c.delivery, predictor(scene).contact(), predictor(scene).surroundings()));
+    return its;
 }
 
 TEST(Explain, SharesAddUpExactly) {
@@ -42,15 +42,15 @@ TEST(Explain, ACauseThatDidNotChangeHasNoShare) {
     test::RandomCases random(62);
     const ShotCauses a = randomCauses(random);
     ShotCauses b = a;
-    b.delivery.dynamicLoft_rad += radFromDeg(4);
+    b.delivery.dynamicLoft_rad += radFromDeg(4);  // at the same attack: spin loft
     const Explanation e = explain(a, b);
     for (std::size_t o = 0; o < outcomeCount; ++o) {
         for (std::size_t c = 0; c < causeCount; ++c) {
-            if (static_cast<Cause>(c) == Cause::Loft) continue;
+            if (static_cast<Cause>(c) == Cause::SpinLoft) continue;
             EXPECT_NEAR(e.share[o][c], 0.0, 1e-12) << causeKey(static_cast<Cause>(c));
         }
     }
-    EXPECT_GT(e(Outcome::LaunchAngle, Cause::Loft), radFromDeg(2));
+    EXPECT_GT(e(Outcome::LaunchAngle, Cause::SpinLoft), radFromDeg(2));
 }
 
 TEST(Explain, BackwardsTheSharesTurnTheirSigns) {
@@ -76,8 +76,58 @@ TEST(Explain, AWetFaceIsFoundAsTheCauseOfLowSpin) {
     g.face = FaceCondition::FreshWet;
     const ShotCauses wet = predictor(g).causes(predictor(g).shot(r));
     const Explanation e = explain(dry, wet);
-    EXPECT_LT(e(Outcome::SpinRate, Cause::BallAndLie), -100);
-    EXPECT_NEAR(e(Outcome::SpinRate, Cause::Loft), 0, 1e-9);
+    EXPECT_LT(e(Outcome::SpinRate, Cause::Friction), -100);
+    EXPECT_NEAR(e(Outcome::SpinRate, Cause::SpinLoft), 0, 1e-9);
+    EXPECT_EQ(e(Outcome::SpinRate, Cause::Lie), 0.0);
+}
+
+/// Attack and loft that go down together are one change: no part that another one takes back.
+TEST(Explain, AStrikeThatIsTurnedDownIsOneCause) {
+    const test::Scene g = test::pitch();
+    ShotCauses a = predictor(g).causes(predictor(g).shot(Recipe{}));
+    ShotCauses b = a;
+    b.delivery.attack_rad -= radFromDeg(4);
+    b.delivery.dynamicLoft_rad -= radFromDeg(4);
+    const Explanation e = explain(a, b);
+    const auto carry = static_cast<std::size_t>(Outcome::Carry);
+    EXPECT_NEAR(e(Outcome::Carry, Cause::Steepness), e.to[carry] - e.from[carry], 1e-9);
+    EXPECT_NEAR(e(Outcome::Carry, Cause::SpinLoft), 0.0, 1e-9);
+}
+
+/// Aiming four degrees to the right is a direction, not two curves that cancel.
+TEST(Explain, AnAimIsOneCause) {
+    const test::Scene g = test::pitch();
+    ShotCauses a = predictor(g).causes(predictor(g).shot(Recipe{}));
+    ShotCauses b = a;
+    b.delivery.path_rad += radFromDeg(4);
+    b.delivery.faceAngle_rad += radFromDeg(4);
+    const Explanation e = explain(a, b);
+    const auto side = static_cast<std::size_t>(Outcome::Side);
+    EXPECT_GT(e.to[side] - e.from[side], 1.0);
+    EXPECT_NEAR(e(Outcome::Side, Cause::Direction), e.to[side] - e.from[side], 1e-6);
+    EXPECT_NEAR(e(Outcome::Side, Cause::FaceToPath), 0.0, 1e-6);
+}
+
+/// What the grass does is the lie's, what ball and face do is friction's, and both ends are the
+/// chain's own.
+TEST(Explain, LieAndFrictionArePartedAndTheEndsAreThePredictions) {
+    test::Scene g = test::pitch();
+    const ShotResult from = predictor(g).shot(Recipe{});
+    const ShotCauses a = predictor(g).causes(from);
+    test::Scene other = g;
+    other.lie = findLie("lush")->lie;
+    other.ball = BallKind::Range;
+    const ShotResult to = predictor(other).shot(Recipe{});
+    const Explanation e = explain(a, predictor(other).causes(to));
+    for (std::size_t o = 0; o < outcomeCount; ++o) {
+        const auto outcome = static_cast<Outcome>(o);
+        EXPECT_NEAR(e.from[o], valueOf(from, outcome), 1e-9 * (1 + std::abs(e.from[o])));
+        EXPECT_NEAR(e.to[o], valueOf(to, outcome), 1e-9 * (1 + std::abs(e.to[o])));
+    }
+    EXPECT_LT(e(Outcome::SpinRate, Cause::Lie), -20);
+    EXPECT_LT(e(Outcome::BallSpeed, Cause::Lie), -0.2);
+    EXPECT_NE(e(Outcome::SpinRate, Cause::Friction), 0.0);
+    EXPECT_EQ(e(Outcome::SpinRate, Cause::GroundAndAir), 0.0);
 }
 
 }  // namespace

@@ -1,7 +1,10 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A tuning as JSON. Keys are literals: Fields keeps views of them.
+#include <algorithm>
 #include <array>
+#include <cmath>
+#include <memory>
 #include <nlohmann/json.hpp>
 
 #include "json_fields.h"
@@ -88,6 +91,62 @@ StrikeTuning::OwnFriction readGroup(Fields& in) {
     own.sd = sdIn(in, "sd");
     in.finish();
     return own;
+}
+
+Json correctionJson(const StrikeCorrection& c) {
+    return {{"middle", c.middle},   {"width", c.width},         {"centres", c.centres},
+            {"weights", c.weights}, {"deviation", c.deviation}, {"known", c.known}};
+}
+
+/// \p size numbers inside \p most of 0.
+std::vector<double> numbersIn(Fields& in, std::string_view key, std::size_t size, double most) {
+    std::vector<double> out;
+    try {
+        out = in.value(key).get<std::vector<double>>();
+    } catch (const nlohmann::json::exception&) {
+        out.clear();
+        in.refuse(Says::FieldBad, key, Message(Says::CorrectionBad));
+    }
+    if (out.size() != size || !std::all_of(out.begin(), out.end(), [most](double v) {
+            return std::abs(v) <= most;  // not of NaN
+        }))
+        in.refuse(Says::FieldBad, key, Message(Says::CorrectionBad));
+    return out;
+}
+
+StrikeCorrection readCorrection(Fields in) {
+    constexpr std::size_t mostCentres = 64;
+    StrikeCorrection c;
+    const auto point = [&](std::string_view key, double most) {
+        const auto v = numbersIn(in, key, 3, most);
+        return StrikeCorrection::Point{v[0], v[1], v[2]};
+    };
+    c.middle = point("middle", 10);
+    c.width = point("width", 10);
+    if (*std::min_element(c.width.begin(), c.width.end()) < 1e-3)
+        in.refuse(Says::FieldBad, "width", Message(Says::CorrectionBad));
+    c.deviation = point("deviation", 2);
+    try {
+        c.centres = in.value("centres").get<std::vector<StrikeCorrection::Point>>();
+        c.weights = in.value("weights").get<decltype(c.weights)>();
+    } catch (const nlohmann::json::exception&) {
+        in.refuse(Says::FieldBad, "centres", Message(Says::CorrectionBad));
+    }
+    const std::size_t n = c.centres.size();
+    bool good = n > 0 && n <= mostCentres;
+    for (const auto& centre : c.centres) {
+        for (const double v : centre)
+            good = good && std::abs(v) <= 100;
+    }
+    for (const auto& weights : c.weights) {
+        good = good && (weights.empty() || weights.size() == n);
+        for (const double w : weights)
+            good = good && std::abs(w) <= 100;
+    }
+    if (!good) in.refuse(Says::FieldBad, "centres", Message(Says::CorrectionBad));
+    c.known = numbersIn(in, "known", n * n, 1e6);
+    in.finish();
+    return c;
 }
 
 Json lineJson(const DeliveryTuning::Line& line) {
@@ -209,6 +268,7 @@ std::string formatTuning(const Tuning& tuning) {
         out[ballKeys[i].value] = t.tangentialRestitution[i];
         out[ballKeys[i].sd] = t.tangentialSd[i];
     }
+    if (t.correction) out["correction"] = correctionJson(*t.correction);
     const AirTuning& a = tuning.air;
     out["air"] = {{"drag", a.drag}, {"lift", a.lift}, {"drag_sd", a.dragSd}, {"lift_sd", a.liftSd}};
     const GroundTuning& g = tuning.ground;
@@ -255,6 +315,9 @@ Tuning parseTuning(const std::string& json) {
         t.tangentialRestitution[i] = within(in, ballKeys[i].value, -0.5, 0.5);
         t.tangentialSd[i] = sdIn(in, ballKeys[i].sd);
     }
+    if (in.has("correction"))
+        t.correction =
+            std::make_shared<const StrikeCorrection>(readCorrection(in.child("correction")));
     if (in.has("tangential_slope_spm")) {
         t.tangentialSlope_spm = within(in, "tangential_slope_spm", -0.1, 0.1);
         t.tangentialSlopeSd_spm = sdIn(in, "tangential_slope_sd_spm");

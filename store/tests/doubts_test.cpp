@@ -4,12 +4,14 @@
 // ball, face, air and device are not as the priors have them.
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <functional>
-#include <random>
+#include <map>
 
 #include "checked.h"
+#include "made_up_player.h"
 #include "wedgeon/store/quality.h"
 #include "wedgeon/units.h"
 #include "wedgeon/unknowns.h"
@@ -17,75 +19,7 @@
 namespace wedgeon::store {
 namespace {
 
-class Player {
-public:
-    explicit Player(unsigned seed) : engine_(seed) {
-        fallback.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
-        fallback.player.name = "Runa Vale";
-        friction_ = std::exp(normal(unknowns::friction));
-        tangential_ = normal(unknowns::tangentialRestitution);
-        restitution_ = normal(unknowns::restitution0);
-        drag_ = std::exp(normal(unknowns::drag));
-        lift_ = std::exp(normal(unknowns::lift));
-        loftBias_ = normal(unknowns::deviceBias_rad);
-        attackBias_ = normal(unknowns::deviceBias_rad);
-    }
-    double normal(double sd) { return sd * normal_(engine_); }
-    double uniform() { return static_cast<double>(engine_() % 10'000) / 10'000.0; }
-
-    struct Way {
-        double speed = 20.0, attack_deg = -3.5, loft_deg = 48.0;
-        FaceCondition face = FaceCondition::FreshDry;  ///< as it is, whatever is said
-        std::string swing = "rib-high";
-    };
-    /// One shot of this day, struck so.
-    LoggedShot hit(int day, const Way& way) {
-        const Delivery d{way.speed * (1 + normal(0.02)), radFromDeg(way.attack_deg + normal(1.0)),
-                         radFromDeg(normal(1.2)), radFromDeg(way.loft_deg + normal(1.2)),
-                         radFromDeg(normal(1.5))};
-        const Conditions& c = fallback.conditions;
-        Contact contact = calcContact(c.ball, way.face, c.lie);
-        contact.speedKept = 1.0;
-        contact.friction *= friction_;
-        contact.tangentialRestitution += tangential_;
-        StrikeLaw law;
-        law.restitution0 += restitution_;
-        Surroundings around{c.air, c.ground, nullptr};
-        around.air.drag *= drag_;
-        around.air.lift *= lift_;
-        around.air.windAhead_mps = winds_[static_cast<std::size_t>(day) % winds_.size()];
-        const ShotResult s = calcShotWith(d, contact, around, law);
-        LoggedShot out;
-        ShotRecord& r = out.record;
-        char time[32];
-        std::snprintf(time, sizeof time, "2026-10-%02d 10:00", day + 1);
-        r[Label::Time] = std::string(time);
-        r[Label::Player] = "Runa Vale";
-        r[Label::Wedge] = "54";
-        r[Label::Swing] = way.swing;
-        r[Quantity::ClubSpeed] = d.clubSpeed_mps * (1 + normal(unknowns::readSpeed));
-        r[Quantity::AttackAngle] = d.attack_rad + attackBias_ + normal(unknowns::readAngle_rad);
-        r[Quantity::ClubPath] = d.path_rad + normal(unknowns::readAngle_rad);
-        r[Quantity::FaceAngle] = d.faceAngle_rad + normal(unknowns::readAngle_rad);
-        r[Quantity::DynamicLoft] = d.dynamicLoft_rad + loftBias_ + normal(unknowns::readLoft_rad);
-        r[Quantity::BallSpeed] = s.strike.launch.speed_mps() * (1 + normal(0.005));
-        r[Quantity::LaunchAngle] = s.strike.launch.angle_rad() + radFromDeg(normal(0.4));
-        r[Quantity::LaunchDirection] = s.strike.launch.direction_rad() + radFromDeg(normal(0.4));
-        r[Quantity::SpinRate] = s.strike.launch.spinRate_radps() * (1 + normal(0.02));
-        r[Quantity::SpinAxis] = s.strike.launch.spinAxis_rad() + radFromDeg(normal(1));
-        r[Quantity::Carry] = s.flight.carry_m * (1 + normal(0.01));
-        r[Quantity::Apex] = s.flight.apex_m * (1 + normal(0.02));
-        r[Quantity::LandingAngle] = s.flight.landingAngle_rad() + radFromDeg(normal(0.7));
-        return out;
-    }
-    Fallback fallback;
-
-private:
-    std::mt19937_64 engine_;
-    std::normal_distribution<double> normal_;
-    double friction_, tangential_, restitution_, drag_, lift_, loftBias_, attackBias_;
-    std::vector<double> winds_{0.0, 2.0, -3.0, 1.0, -1.0, 0.5};
-};
+using made_up::Player;
 
 constexpr int players = test::times(60, 2), days = 3, shotsADay = 24;
 
@@ -308,6 +242,162 @@ TEST(Doubts, ACoarseColumnIsNotFrozen) {
             frozen += n.doubt == Doubt::Frozen;
     }
     EXPECT_EQ(frozen, 0);
+}
+
+/// Ordinary lessons: of a hundred shots some four are mishits and five misread. Of each kind of
+/// note as many are right as it says of itself.
+TEST(Doubts, AreAsSureAsTheySay) {
+    enum class Planted { Nothing, Thin, Fat, OffCentre, Misread, TurnedAttack, Carry, Twice };
+    struct Said {
+        int notes = 0, right = 0;
+        double confidence = 0.0;
+    };
+    std::map<Doubt, Said> kinds;
+    for (int p = 0; p < test::times(400, 3); ++p) {
+        Player player(static_cast<unsigned>(p) + 701);
+        const auto between = [&](double low, double high) {
+            return low + (high - low) * player.uniform();
+        };
+        const auto eitherWay = [&](double low, double high) {
+            return player.uniform() < 0.5 ? -between(low, high) : between(low, high);
+        };
+        std::vector<LoggedShot> shots;
+        std::vector<Planted> planted;
+        for (int i = 0; i < days * shotsADay; ++i) {
+            Player::Way way;
+            way.speed = i % 3 == 0 ? 14.0 : 20.0;
+            way.swing = i % 3 == 0 ? "hip" : "rib-high";
+            Player::Mishit mishit;
+            const double luck = player.uniform();
+            Planted is = Planted::Nothing;
+            if (luck < 0.008) {
+                is = Planted::Thin;  // low on the face: the club was read as it was
+                mishit = {between(0.4, 0.8), 1.0, -radFromDeg(between(5, 12)), 0.0};
+            } else if (luck < 0.016) {
+                is = Planted::Thin;  // the club came in delofted
+                way.loft_deg -= between(7, 13);
+                mishit.frictionKept = between(0.4, 0.8);
+            } else if (luck < 0.024) {
+                is = Planted::Fat;  // slowed before it was read
+                way.speed *= between(0.78, 0.9);
+                mishit.frictionKept = between(0.5, 0.85);
+            } else if (luck < 0.032) {
+                is = Planted::Fat;
+                mishit = {between(0.5, 0.85), between(0.72, 0.9), 0.0, 0.0};
+            } else if (luck < 0.045) {
+                is = Planted::OffCentre;
+                mishit = {1.0, between(0.93, 0.99), 0.0, radFromDeg(eitherWay(10, 25))};
+            }
+            LoggedShot shot = player.hit(i / shotsADay, way, mishit);
+            ShotRecord& r = shot.record;
+            if (is == Planted::Nothing) {
+                is = Planted::Misread;
+                if (luck < 0.055)
+                    r[Quantity::LaunchAngle] += radFromDeg(eitherWay(3, 9));
+                else if (luck < 0.065)
+                    r[Quantity::SpinRate] *= between(0.5, 1.7);
+                else if (luck < 0.072)
+                    r[Quantity::DynamicLoft] += radFromDeg(eitherWay(4, 10));
+                else if (luck < 0.077)
+                    r[Quantity::BallSpeed] *= between(0.8, 1.25);
+                else if (luck < 0.084)
+                    is = Planted::Carry, r[Quantity::Carry] *= between(0.75, 1.3);
+                else if (luck < 0.089)
+                    is = Planted::TurnedAttack,
+                    r[Quantity::AttackAngle] = -r[Quantity::AttackAngle];
+                else if (luck < 0.093 && i > 0)
+                    is = Planted::Twice, r = shots.back().record;
+                else if (luck < 0.098)
+                    r[Quantity::SpinAxis] += radFromDeg(eitherWay(10, 30));
+                else
+                    is = Planted::Nothing;
+            }
+            shots.push_back(std::move(shot));
+            planted.push_back(is);
+        }
+        ShotList list;
+        for (const LoggedShot& s : shots)
+            list.push_back(LoggedShot(s));
+        const auto notes = findDoubts(list, player.fallback);
+        for (std::size_t i = 0; i < notes.size(); ++i) {
+            const Planted is = planted[i];
+            for (const QualityNote& n : notes[i]) {
+                const bool mishit =
+                    is == Planted::Thin || is == Planted::Fat || is == Planted::OffCentre;
+                const bool right = n.doubt == Doubt::Thin        ? is == Planted::Thin
+                                   : n.doubt == Doubt::Fat       ? is == Planted::Fat
+                                   : n.doubt == Doubt::OffCentre ? is == Planted::OffCentre
+                                   : n.doubt == Doubt::Duplicate ? is == Planted::Twice
+                                   : n.doubt == Doubt::Change    ? false
+                                   : n.doubt == Doubt::Outlier
+                                       ? is != Planted::Nothing && is != Planted::Twice
+                                       : is != Planted::Nothing && !mishit;
+                Said& said = kinds[n.doubt];
+                ++said.notes;
+                said.right += right;
+                said.confidence += n.confidence;
+            }
+        }
+    }
+    for (const auto& [kind, said] : kinds) {
+        const double right = static_cast<double>(said.right) / said.notes;
+        const double stated = said.confidence / said.notes;
+        std::printf("%s: %d notes, right %.2f, says %.2f\n", std::string(doubtKey(kind)).c_str(),
+                    said.notes, right, stated);
+        constexpr int enough = 40;
+        if (said.notes >= enough && kind != Doubt::Change) {
+            EXPECT_NEAR(right, stated, 0.1) << doubtKey(kind);
+        }
+    }
+    EXPECT_TRUE(test::checked || kinds.size() >= 7) << kinds.size();
+}
+
+/// Two balls that the list knows by one name, and a face that is wet from one shot on.
+TEST(Doubts, AHeapApartIsAQuestion) {
+    int mixed = 0, mixedRight = 0, wet = 0, wetRight = 0, doubtedOnes = 0, others = 0, all = 0;
+    for (int p = 0; p < players; ++p) {
+        Player player(static_cast<unsigned>(p) + 1301);
+        const bool two = p % 2 == 0;
+        ShotList shots;
+        std::vector<bool> apart;
+        for (int i = 0; i < 3 * shotsADay; ++i) {
+            const bool is = two ? player.uniform() < 0.3 : i % shotsADay >= 17;
+            Player::Mishit mishit;
+            if (is) mishit.frictionKept = two ? 0.62 : 0.5;
+            shots.push_back(player.hit(i / shotsADay, {}, mishit));
+            apart.push_back(is);
+        }
+        const auto notes = findDoubts(shots, player.fallback);
+        for (std::size_t i = 0; i < notes.size(); ++i) {
+            const auto has = [&](Says says) {
+                return std::any_of(notes[i].begin(), notes[i].end(),
+                                   [&](const QualityNote& n) { return n.reason.says == says; });
+            };
+            ++all;
+            for (const QualityNote& n : notes[i]) {
+                if (n.doubt != Doubt::Change) {
+                    ++doubtedOnes;
+                    break;
+                }
+            }
+            if (apart[i]) {
+                ++(two ? mixed : wet);
+                (two ? mixedRight : wetRight) +=
+                    has(two ? Says::HeapAmongOthers : Says::HeapInARow);
+            } else {
+                others += !notes[i].empty();
+            }
+        }
+    }
+    std::printf("two balls: asked %.3f; wet from there on: %.3f; doubted %.4f, others asked %.4f\n",
+                static_cast<double>(mixedRight) / mixed, static_cast<double>(wetRight) / wet,
+                static_cast<double>(doubtedOnes) / all, static_cast<double>(others) / all);
+    if (test::checked) return;
+    // Strikes that grip hardly feel the ball's friction.
+    EXPECT_GE(mixedRight, 0.7 * mixed);
+    EXPECT_GE(wetRight, 0.8 * wet);
+    EXPECT_LE(doubtedOnes, 0.015 * all);
+    EXPECT_LE(others, 0.015 * all);
 }
 
 }  // namespace

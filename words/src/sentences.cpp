@@ -331,10 +331,21 @@ constexpr std::array<Sentence<Says>, store::saysCount> sentences{{
      QT_TRANSLATE_NOOP("Words",
                        "The attack of %1° fits neither the ball nor this player; with the other "
                        "sign it fits both.")},
+    {Says::HeapInARow,
+     QT_TRANSLATE_NOOP("Words",
+                       "The %1 of %2 of these %3 shots, one after another, lies apart from the "
+                       "others': a wet face, another ball, a new way to hit it?")},
+    {Says::HeapAmongOthers,
+     QT_TRANSLATE_NOOP("Words",
+                       "The %1 of %2 of these %3 shots, hit among the others, lies apart from "
+                       "theirs: two balls under one name, a face not wiped, a second way to hit "
+                       "it?")},
+    {Says::CorrectionBad,
+     QT_TRANSLATE_NOOP("Words", "these are not the numbers of a correction of the strike")},
 }};
 static_assert(isInOrder(sentences), "a sentence is missing, or not in its place");
 
-constexpr std::array<Sentence<FitRemark::Kind>, 8> remarks{{
+constexpr std::array<Sentence<FitRemark::Kind>, 13> remarks{{
     {FitRemark::Kind::Stopped, QT_TRANSLATE_NOOP("Words", "The fit was stopped.")},
     {FitRemark::Kind::TooFew, QT_TRANSLATE_NOOP("Words",
                                                 "%1 shots with club speed, attack angle, dynamic "
@@ -360,6 +371,25 @@ constexpr std::array<Sentence<FitRemark::Kind>, 8> remarks{{
      QT_TRANSLATE_NOOP("Words",
                        "No shot has slipped: the friction of this ball, face and lie (%1 shots) is "
                        "known only to be above %3.")},
+    {FitRemark::Kind::LawCorrected,
+     QT_TRANSLATE_NOOP("Words",
+                       "The law of the strike misses these %1 shots beyond chance: what they show "
+                       "beside it is added to predictions near them.")},
+    {FitRemark::Kind::StrikeUnsettled,
+     QT_TRANSLATE_NOOP("Words",
+                       "The fit of the strike ran out of steps: its numbers may still move a "
+                       "little.")},
+    {FitRemark::Kind::AirUnsettled,
+     QT_TRANSLATE_NOOP(
+         "Words", "The fit of the air ran out of steps: its numbers may still move a little.")},
+    {FitRemark::Kind::GroundUnsettled,
+     QT_TRANSLATE_NOOP("Words",
+                       "The fit of the ground ran out of steps: its numbers may still move a "
+                       "little.")},
+    {FitRemark::Kind::SetUpUnsettled,
+     QT_TRANSLATE_NOOP("Words",
+                       "The fit of the set-up ran out of steps: its numbers may still move a "
+                       "little.")},
 }};
 static_assert(isInOrder(remarks), "a remark is missing, or not in its place");
 

@@ -42,7 +42,6 @@ std::vector<std::int64_t> ComparedShots::shotIds() const {
 void ComparedShots::watchAll(const store::Fallback& fallback) {
     for (Member& m : members_)
         m.watched = watch(m.record, fallback);
-    watched_ = true;
 }
 
 bool ComparedShots::takesLong() const {
@@ -52,15 +51,13 @@ bool ComparedShots::takesLong() const {
            }) > few;
 }
 
-template <class ValueOf>
-std::optional<MeasuredMean> ComparedShots::meanOf(const ValueOf& valueOf) const {
+std::optional<MeasuredMean> ComparedShots::measured(store::Quantity quantity) const {
     std::vector<double> values;
     for (const Member& m : members_) {
-        if (const std::optional<double> v = valueOf(m)) values.push_back(*v);
+        if (m.record.has(quantity)) values.push_back(m.record[quantity]);
     }
     if (values.empty()) return std::nullopt;
     MeasuredMean out;
-    out.shots = values.size();
     const auto n = static_cast<double>(values.size());
     for (const double v : values)
         out.mean += v / n;
@@ -72,49 +69,27 @@ std::optional<MeasuredMean> ComparedShots::meanOf(const ValueOf& valueOf) const 
     return out;
 }
 
-std::optional<MeasuredMean> ComparedShots::measured(Track track) const {
-    return meanOf(
-        [track](const Member& m) { return m.watched.read[static_cast<std::size_t>(track)]; });
-}
-
-std::optional<MeasuredMean> ComparedShots::measured(store::Quantity quantity) const {
-    return meanOf([quantity](const Member& m) {
-        return m.record.has(quantity) ? std::optional(m.record[quantity]) : std::nullopt;
-    });
-}
-
-std::optional<MeasuredMean> ComparedShots::predicted(Track track) const {
-    auto out = meanOf([track](const Member& m) -> std::optional<double> {
-        const auto& e = m.watched.expected[static_cast<std::size_t>(track)];
-        return e ? std::optional(e->value) : std::nullopt;
-    });
-    if (!out) return out;
-    // What was seen of each leaves much open that is the same for all of them: it does not shrink
-    // with their number.
-    double open = 0.0;
+std::vector<ComparedShot> ComparedShots::compared(std::span<const Compared> tracks) const {
+    std::vector<ComparedShot> out;
+    out.reserve(members_.size());
     for (const Member& m : members_) {
-        const auto& e = m.watched.expected[static_cast<std::size_t>(track)];
-        if (m.watched.seen && e) open += e->half / static_cast<double>(out->shots);
-    }
-    out->half80 = std::hypot(out->half80, open);
-    return out;
-}
-
-std::optional<MeasuredMean> ComparedShots::unexplained(Track track) const {
-    return meanOf([track](const Member& m) -> std::optional<double> {
-        const auto& e = m.watched.expected[static_cast<std::size_t>(track)];
-        const auto& read = m.watched.read[static_cast<std::size_t>(track)];
-        return e && read ? std::optional(*read - e->value) : std::nullopt;
-    });
-}
-
-std::vector<ShotCauses> ComparedShots::causes() const {
-    std::vector<ShotCauses> out;
-    for (const Member& m : members_) {
+        ComparedShot one;
         if (m.watched.prediction && !m.watched.fromLaunch)
-            out.push_back(m.watched.givens.predictor().causes(m.watched.prediction->shot));
+            one.causes = m.watched.givens.predictor().causes(m.watched.prediction->shot);
+        for (const Compared& c : tracks) {
+            const auto o = static_cast<std::size_t>(c.outcome);
+            const auto t = static_cast<std::size_t>(c.track);
+            one.read[o] = m.watched.read[t];
+            if (m.watched.seen && m.watched.expected[t]) one.open[o] = m.watched.expected[t]->half;
+        }
+        out.push_back(std::move(one));
     }
     return out;
+}
+
+bool ComparedShots::says(store::Label label) const {
+    return std::any_of(members_.begin(), members_.end(),
+                       [label](const Member& m) { return !m.record[label].empty(); });
 }
 
 const WatchedShot* ComparedShots::typical() const {
@@ -139,19 +114,6 @@ std::vector<std::array<double, 2>> ComparedShots::rests() const {
             out.push_back({*read.carry_m + *read.release_m, m.record[store::Quantity::Side]});
     }
     return out;
-}
-
-std::optional<Difference> findDifference(const ComparedShots& a, const ComparedShots& b,
-                                         Track track) {
-    auto from = a.measured(track);
-    auto to = b.measured(track);
-    const bool measured = from && to;
-    if (!measured) {
-        from = a.predicted(track);
-        to = b.predicted(track);
-    }
-    if (!from || !to) return std::nullopt;
-    return Difference{to->mean - from->mean, std::hypot(from->half80, to->half80), measured};
 }
 
 }  // namespace wedgeon

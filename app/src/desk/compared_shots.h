@@ -4,17 +4,17 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <vector>
 
 #include "desk/shown_shots.h"
-#include "wedgeon/explain/groups.h"
+#include "wedgeon/explain/compare.h"
 
 namespace wedgeon {
 
 /// A mean with the half width of its 80 % interval; 0 for a single shot.
 struct MeasuredMean {
     double mean = 0.0, half80 = 0.0;
-    std::size_t shots = 0;
 };
 
 class ComparedShots {
@@ -33,17 +33,17 @@ public:
     /// Predicts them with what fills what the shots do not say. Many that were seen by eye take
     /// half a second.
     void watchAll(const store::Fallback& fallback);
-    /// Nothing but the name tells before.
-    bool isWatched() const { return watched_; }
     bool takesLong() const;
 
-    std::optional<MeasuredMean> measured(Track track) const;
     std::optional<MeasuredMean> measured(store::Quantity quantity) const;
-    std::optional<MeasuredMean> predicted(Track track) const;
-    /// Measured less predicted, of the members that have both.
-    std::optional<MeasuredMean> unexplained(Track track) const;
-    /// Of the members whose club was measured.
-    std::vector<ShotCauses> causes() const;
+    /// The members as the core compares them, with what was read of \p tracks.
+    struct Compared {
+        Outcome outcome;
+        Track track;
+    };
+    std::vector<ComparedShot> compared(std::span<const Compared> tracks) const;
+    /// Some member says it of itself.
+    bool says(store::Label label) const;
     /// The logbook's ids of the members.
     std::vector<std::int64_t> shotIds() const;
     /// The one that is drawn: of a group the one whose carry is in the middle; null for none.
@@ -57,22 +57,10 @@ private:
         store::ShotRecord record;
         WatchedShot watched;
     };
-    template <class ValueOf>
-    std::optional<MeasuredMean> meanOf(const ValueOf& valueOf) const;
 
-    bool group_ = false, watched_ = false;
+    bool group_ = false;
     QString name_;
     std::vector<Member> members_;
 };
-
-/// Difference of two means and its half width; what both were measured in, else predicted.
-struct Difference {
-    double value = 0.0, half80 = 0.0;
-    bool measured = false;
-    /// Not told apart from nothing by its interval.
-    bool unclear() const { return half80 > 0.0 && std::abs(value) < half80; }
-};
-std::optional<Difference> findDifference(const ComparedShots& a, const ComparedShots& b,
-                                         Track track);
 
 }  // namespace wedgeon

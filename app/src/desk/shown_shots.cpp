@@ -59,7 +59,8 @@ bool ShownShots::accepts(int source) const {
     const store::LoggedShot& shot = shots_.loggedAt(source);
     std::string words;
     ShotFilter::addWords(shot.record, words);
-    return filter_.accepts(shot, words, filter_.needsDoubts() && !shots_.doubtsAt(source).empty());
+    return filter_.accepts(shot, words,
+                           filter_.needsDoubts() && store::isDoubtful(shots_.doubtsAt(source)));
 }
 
 ShownShots::Found ShownShots::find(const Wanted& wanted) {
@@ -72,7 +73,7 @@ ShownShots::Found ShownShots::find(const Wanted& wanted) {
         bool doubtful = false;
         if (wanted.filter.needsDoubts()) {
             const auto* notes = wanted.doubts.find(i);
-            doubtful = notes && !store::sharedDoubts(*notes, shot).empty();
+            doubtful = notes && store::isDoubtful(store::sharedDoubts(*notes, shot));
         }
         words.clear();
         ShotFilter::addWords(shot.record, words);

@@ -7,7 +7,7 @@ namespace wedgeon {
 namespace {
 
 /// Shares of the time at which the parts are done.
-constexpr double fitDone = 0.15, residualsDone = 0.2, checkDone = 0.95;
+constexpr double fitDone = 0.85, residualsDone = 0.9;
 
 }  // namespace
 
@@ -68,7 +68,6 @@ Tuner::Answer Tuner::answer(const Question& q, const Task& task) {
     if (out->fit.strike.refused) return out;
     out->residuals = findResiduals(shots, out->fit);
     task.progress(residualsDone);
-    out->check = checkLeftOut(shots, part(residualsDone, checkDone));
     if (!task.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
     return out;
 }

@@ -19,8 +19,7 @@ struct PlayerTuning {
     store::TuneShots data;
     PlayerFit fit;
     TuneResiduals residuals;
-    LeftOutCheck check;
-    std::vector<NextShot> next;
+    NextShots next;
 };
 
 class Tuner : public QObject {

@@ -344,7 +344,9 @@ QVariant WatchedShots::data(const QModelIndex& index, int role) const {
                  text::measuredSentence(w.measured, bench_.units()),
                  !aside.empty()   ? tr(" Set aside: %1.").arg(text::asideReason(aside))
                  : doubts.empty() ? QString()
-                                  : tr(" Doubtful: %1").arg(text::said(doubts.front().reason)));
+                 : store::isDoubtful(doubts)
+                     ? tr(" Doubtful: %1").arg(text::said(doubts.front().reason))
+                     : tr(" Question: %1").arg(text::said(doubts.front().reason)));
     }
     return {};
 }

@@ -24,6 +24,7 @@ QString SharesDrawing::withUnit(double value, bool sign) const {
 }
 
 QString SharesDrawing::withSpread(const Stair::Share& s) const {
+    if (s.unknown) return tr("not said");
     if (s.half80 <= 0.0) return withUnit(s.value, true);
     return text::signedNumber(s.value, stair_.decimals) + QStringLiteral(" ± ") +
            withUnit(s.half80, false);
@@ -37,8 +38,10 @@ void SharesDrawing::show(const Stair& stair) {
     say(stair_.shares.isEmpty()
             ? QString()
             : tr("%1: %2 %3, %4 %5. Of the difference: %6.")
-                  .arg(stair_.what, stair_.fromName, withUnit(stair_.from, false), stair_.toName,
-                       withUnit(stair_.to, false), said.join(QStringLiteral(", "))));
+                      .arg(stair_.what, stair_.fromName, withUnit(stair_.from, false),
+                           stair_.toName, withUnit(stair_.to, false),
+                           said.join(QStringLiteral(", "))) +
+                  (stair_.note.isEmpty() ? QString() : QStringLiteral(" ") + stair_.note));
     update();
 }
 
@@ -60,7 +63,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     const double left = 132.0 + margin_px;
     const double right = canvas().width() - (spread ? 106.0 : 70.0) - margin_px;
     const auto x = [&](double value) { return left + (value - low) / span * (right - left); };
-    const double row = canvas().height() / static_cast<double>(stair_.shares.size() + 2);
+    const double note = stair_.note.isEmpty() ? 0.0 : 18.0;
+    const double row = (canvas().height() - note) / static_cast<double>(stair_.shares.size() + 2);
 
     double y = row / 2;
     const auto end = [&](const QString& name, double value) {
@@ -80,6 +84,13 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         const double to = at + s.value;
         p.setPen(QPen(c.former, 1, Qt::DotLine));
         p.drawLine(QPointF(x(at), y - row + 6), QPointF(x(at), y - 6));
+        if (s.unknown) {
+            paintText(p, {margin_px, y + 4}, s.cause, c.soft, f);
+            paintText(p, {canvas().width() - margin_px, y + 4}, withSpread(s), c.soft, f,
+                      Qt::AlignRight);
+            y += row;
+            continue;
+        }
         p.setPen(Qt::NoPen);
         p.setBrush(s.unexplained ? c.former : c.predicted);
         p.drawRoundedRect(
@@ -103,6 +114,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     p.setPen(QPen(c.former, 1, Qt::DotLine));
     p.drawLine(QPointF(x(at), y - row + 6), QPointF(x(at), y - 6));
     end(stair_.toName, stair_.to);
+    if (note > 0.0)
+        paintText(p, {margin_px, canvas().height() - 6}, stair_.note, c.soft, style::font(12));
 }
 
 }  // namespace wedgeon

@@ -24,8 +24,10 @@ public:
             double value = 0.0;
             double half80 = 0.0;       ///< half width of its interval; 0 for none
             bool unexplained = false;  ///< drawn grey: no cause has it
+            bool unknown = false;      ///< nobody said what it was on either side
         };
         QVector<Share> shares;  ///< add up to to - from
+        QString note;           ///< below: what was left out
     };
 
     explicit SharesDrawing(const QString& name, QWidget* parent = nullptr);

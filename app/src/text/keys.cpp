@@ -16,10 +16,10 @@ struct Keys {
     Q_DECLARE_TR_FUNCTIONS(Keys)
 };
 
-constexpr std::array doubts{store::Doubt::Units,     store::Doubt::Energy, store::Doubt::Spin,
-                            store::Doubt::Duplicate, store::Doubt::Frozen, store::Doubt::Estimated,
-                            store::Doubt::Fat,       store::Doubt::Thin,   store::Doubt::OffCentre,
-                            store::Doubt::Damaged,   store::Doubt::Outlier};
+constexpr std::array doubts{store::Doubt::Units,     store::Doubt::Energy,  store::Doubt::Spin,
+                            store::Doubt::Duplicate, store::Doubt::Frozen,  store::Doubt::Estimated,
+                            store::Doubt::Fat,       store::Doubt::Thin,    store::Doubt::OffCentre,
+                            store::Doubt::Damaged,   store::Doubt::Outlier, store::Doubt::Change};
 
 }  // namespace
 
@@ -47,6 +47,8 @@ QString doubt(store::Doubt doubt) {
             return Keys::tr("damaged");
         case store::Doubt::Outlier:
             return Keys::tr("outlier");
+        case store::Doubt::Change:
+            return Keys::tr("another kind?");
     }
     return {};
 }

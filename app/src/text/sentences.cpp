@@ -152,18 +152,18 @@ QString cause(Cause cause) {
     switch (cause) {
         case Cause::Speed:
             return Sentences::tr("speed");
-        case Cause::Attack:
-            return Sentences::tr("attack");
-        case Cause::Loft:
-            return Sentences::tr("loft");
-        case Cause::Face:
-            return Sentences::tr("face");
-        case Cause::Path:
-            return Sentences::tr("path");
-        case Cause::BallAndLie:
-            return Sentences::tr("ball and lie");
-        case Cause::Strike:
-            return Sentences::tr("strike");
+        case Cause::SpinLoft:
+            return Sentences::tr("spin loft");
+        case Cause::Steepness:
+            return Sentences::tr("steepness");
+        case Cause::Direction:
+            return Sentences::tr("direction");
+        case Cause::FaceToPath:
+            return Sentences::tr("face to path");
+        case Cause::Friction:
+            return Sentences::tr("friction");
+        case Cause::Lie:
+            return Sentences::tr("lie");
         case Cause::GroundAndAir:
             return Sentences::tr("ground and air");
     }
@@ -295,6 +295,22 @@ QString tuneGroup(const TuneGroup& g) {
 }
 
 QString nextShot(const NextShot& n, const SwingLadder& swings, const Units& units) {
+    QStringList kind;
+    for (const std::string& name : {n.wedge, n.swing}) {
+        if (!name.empty()) kind << fromUtf8(name);
+    }
+    if (!kind.isEmpty()) {
+        if (const auto& d = n.declared) {
+            if (std::abs(d->open_rad) >= radFromDeg(0.5))
+                kind << Sentences::tr("opened %1").arg(degrees(d->open_rad, 0));
+            if (std::abs(d->lean_rad) >= radFromDeg(0.5))
+                kind << Sentences::tr("lean %1").arg(degrees(d->lean_rad, 0));
+            if (std::abs(d->ballForward_m) >= 0.1 * constants::ballWidth_m)
+                kind << Sentences::tr("ball %1 forward")
+                            .arg(number(d->ballForward_m / constants::ballWidth_m, 1));
+        }
+        return Sentences::tr("%1: %2").arg(kind.join(QStringLiteral(", ")), tuneGroup(n.group));
+    }
     return Sentences::tr("%1 with %2 of dynamic loft, %3 attack: %4")
         .arg(swingInShort(swings, n.delivery.clubSpeed_mps, units),
              degrees(n.delivery.dynamicLoft_rad, 0), attackDegrees(n.delivery.attack_rad),

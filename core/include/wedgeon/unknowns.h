@@ -29,6 +29,14 @@ inline constexpr double deviceBias_rad = 1.5 * constants::pi / 180.0;
 inline constexpr double readSpeed = 0.005;
 inline constexpr double readAngle_rad = 0.7 * constants::pi / 180.0;
 inline constexpr double readLoft_rad = 0.8 * constants::pi / 180.0;
+/// The same of the ball; where it lies by pacing or by a camera.
+inline constexpr double readBallSpeed = 0.003;
+inline constexpr double readLaunch_rad = 0.3 * constants::pi / 180.0;
+inline constexpr double readSpin = 0.015;
+inline constexpr double readAxis_rad = 1.0 * constants::pi / 180.0;
+inline constexpr double readCarry = 0.01, readApex = 0.02;
+inline constexpr double readLanding_rad = 0.7 * constants::pi / 180.0;
+inline constexpr double readRest_m = 0.3;
 
 /// Drag and lift of a ball, log: dimples, and the air's density as it is said.
 inline constexpr double drag = 0.06;

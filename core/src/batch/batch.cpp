@@ -9,6 +9,7 @@
 
 #include "batch/columns.h"
 #include "batch/over.h"
+#include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
 #include "wedgeon/units.h"
 
@@ -98,6 +99,22 @@ void ShotBatch::setStrike(std::size_t shot, const Delivery& d, const Contact& co
     put(batch::RestitutionScale, contact.restitutionScale);
     put(batch::Restitution0, law.restitution0);
     put(batch::HeadMass, law.headMass_kg * contact.headShare);
+    // Beside the law, where this player's shots show something.
+    LaunchShift by{};
+    if (contact.correction && swung) {
+        Contact plain = contact;
+        plain.correction.reset();
+        try {
+            const StrikeResult hit = calcStrike(d, plain, law);
+            by = contact.shiftOf(d.clubSpeed_mps * contact.speedKept, hit.spinLoft_rad,
+                                 hit.gripRatio);
+        } catch (const RangeError&) {
+            by.fill(std::nan(""));  // no strike: the shot is not valid
+        }
+    }
+    put(batch::LaunchCos, std::exp(by[0]) * std::cos(by[1]));
+    put(batch::LaunchSin, std::exp(by[0]) * std::sin(by[1]));
+    put(batch::SpinFactor, std::exp(by[2]));
     put(batch::AirDrag, air.drag * airK);
     put(batch::AirLift, air.lift * airK);
     put(batch::WindAhead, air.windAhead_mps);

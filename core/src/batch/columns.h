@@ -19,8 +19,11 @@ enum In : std::size_t {
     TangentialSlope,
     RestitutionScale,
     Restitution0,
-    HeadMass,  // what of it counts
-    AirDrag,   // factor times rho pi r^2 / (2 m)
+    HeadMass,   // what of it counts
+    LaunchCos,  // of what turns the launch up beside the law, times what makes it faster
+    LaunchSin,
+    SpinFactor,
+    AirDrag,  // factor times rho pi r^2 / (2 m)
     AirLift,
     WindAhead,
     WindRight,

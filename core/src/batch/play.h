@@ -92,8 +92,12 @@ struct Player {
         const B r2 = ratio * ratio;
         const B jt = jg * exp(log(one + r2 * r2 * r2) * (-1.0 / 6.0));
         const V impulse = (jt / u) * vt;
-        const Strike s{(1.0 / m) * (jn * n + impulse),
-                       B(-1.0 / (alpha * m * r)) * cross(n, impulse)};
+        const V law = (1.0 / m) * (jn * n + impulse);
+        const B flat = sqrt(law.x * law.x + law.z * law.z + 1e-24);
+        const B along = load(LaunchCos) - law.y / flat * load(LaunchSin);
+        const Strike s{
+            {along * law.x, load(LaunchCos) * law.y + load(LaunchSin) * flat, along * law.z},
+            (load(SpinFactor) * B(-1.0 / (alpha * m * r))) * cross(n, impulse)};
 
         const B level = sqrt(s.velocity.x * s.velocity.x + s.velocity.z * s.velocity.z);
         store(0, load(Attack));

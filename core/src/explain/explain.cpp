@@ -13,43 +13,103 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::array<std::string_view, causeCount> keys{
-    "speed", "attack", "loft", "face", "path", "ball_and_lie", "strike", "ground_and_air"};
+constexpr std::array<std::string_view, causeCount> keys{"speed",     "spin_loft",     "steepness",
+                                                        "direction", "face_to_path",  "friction",
+                                                        "lie",       "ground_and_air"};
 
-/// a, with the causes whose bit is set taken from b.
-ShotCauses mixed(const ShotCauses& a, const ShotCauses& b, unsigned set) {
-    const auto fromB = [&](Cause c) { return (set >> static_cast<unsigned>(c) & 1u) != 0; };
-    ShotCauses m = a;
-    if (fromB(Cause::Speed)) {
-        m.delivery.clubSpeed_mps = b.delivery.clubSpeed_mps;
-        m.contact.speedKept = b.contact.speedKept;
-    }
-    if (fromB(Cause::Attack)) m.delivery.attack_rad = b.delivery.attack_rad;
-    if (fromB(Cause::Loft)) m.delivery.dynamicLoft_rad = b.delivery.dynamicLoft_rad;
-    if (fromB(Cause::Face)) m.delivery.faceAngle_rad = b.delivery.faceAngle_rad;
-    if (fromB(Cause::Path)) m.delivery.path_rad = b.delivery.path_rad;
-    if (fromB(Cause::BallAndLie)) {
-        const double kept = m.contact.speedKept;  // counted with the speed
-        m.contact = b.contact;
-        m.contact.speedKept = kept;
-        m.law = b.law;
-    }
-    if (fromB(Cause::Strike)) m.strike = b.strike;
-    if (fromB(Cause::GroundAndAir)) m.surroundings = b.surroundings;
-    return m;
+bool sameSurroundings(const Surroundings& a, const Surroundings& b) {
+    return a.air == b.air && a.ground == b.ground && a.terrain == b.terrain;
 }
 
-ShotResult predict(const ShotCauses& c) {
-    Delivery d = c.delivery;
-    Contact contact = c.contact;
-    d.dynamicLoft_rad += c.strike.dynamicLoft_rad;
-    contact.speedKept *= c.strike.speedKept;
-    contact.friction = std::max(0.02, contact.friction * c.strike.frictionKept);
-    return calcShotWith(d, contact, c.surroundings, c.law);
-}
+/// Each cause by itself, of one shot.
+struct Parts {
+    double speed_mps, spinLoft_rad, attack_rad, path_rad, faceToPath_rad;
+    Contact ball;  ///< and face
+    struct Grass {
+        double speedKept, frictionKept, restitutionKept, headShare, faceTurn_rad;
+        bool operator==(const Grass&) const = default;
+    } grass;
+    StrikeLaw law;
+    const Surroundings* surroundings;
 
-double factorial(unsigned n) {
-    return n < 2 ? 1.0 : n * factorial(n - 1);
+    explicit Parts(const ShotCauses& c)
+        : speed_mps(c.delivery.clubSpeed_mps),
+          spinLoft_rad(c.delivery.dynamicLoft_rad - c.delivery.attack_rad),
+          attack_rad(c.delivery.attack_rad),
+          path_rad(c.delivery.path_rad),
+          faceToPath_rad(c.delivery.faceAngle_rad - c.delivery.path_rad),
+          ball(c.clean),
+          grass{c.contact.speedKept, c.contact.friction / c.clean.friction,
+                c.contact.restitutionScale / c.clean.restitutionScale, c.contact.headShare,
+                c.contact.faceTurn_rad},
+          law(c.law),
+          surroundings(&c.surroundings) {}
+
+    void take(Cause cause, const Parts& b) {
+        switch (cause) {
+            case Cause::Speed:
+                speed_mps = b.speed_mps;
+                return;
+            case Cause::SpinLoft:
+                spinLoft_rad = b.spinLoft_rad;
+                return;
+            case Cause::Steepness:
+                attack_rad = b.attack_rad;
+                return;
+            case Cause::Direction:
+                path_rad = b.path_rad;
+                return;
+            case Cause::FaceToPath:
+                faceToPath_rad = b.faceToPath_rad;
+                return;
+            case Cause::Friction:
+                ball = b.ball;
+                law = b.law;
+                return;
+            case Cause::Lie:
+                grass = b.grass;
+                return;
+            case Cause::GroundAndAir:
+                surroundings = b.surroundings;
+                return;
+        }
+    }
+    bool isSame(Cause cause, const Parts& b) const {
+        switch (cause) {
+            case Cause::Speed:
+                return speed_mps == b.speed_mps;
+            case Cause::SpinLoft:
+                return spinLoft_rad == b.spinLoft_rad;
+            case Cause::Steepness:
+                return attack_rad == b.attack_rad;
+            case Cause::Direction:
+                return path_rad == b.path_rad;
+            case Cause::FaceToPath:
+                return faceToPath_rad == b.faceToPath_rad;
+            case Cause::Friction:
+                return ball == b.ball && law == b.law;
+            case Cause::Lie:
+                return grass == b.grass;
+            case Cause::GroundAndAir:
+                return sameSurroundings(*surroundings, *b.surroundings);
+        }
+        return false;
+    }
+    ShotResult play() const {
+        const Delivery d{speed_mps, attack_rad, path_rad, attack_rad + spinLoft_rad,
+                         path_rad + faceToPath_rad};
+        Contact contact = ball;
+        contact.speedKept = grass.speedKept;
+        contact.friction *= grass.frictionKept;
+        contact.restitutionScale *= grass.restitutionKept;
+        contact.headShare = grass.headShare;
+        contact.faceTurn_rad = grass.faceTurn_rad;
+        return calcShotWith(d, contact, *surroundings, law);
+    }
+};
+
+double factorial(std::size_t n) {
+    return n < 2 ? 1.0 : static_cast<double>(n) * factorial(n - 1);
 }
 
 }  // namespace
@@ -59,30 +119,47 @@ std::string_view causeKey(Cause cause) {
 }
 
 ShotCauses Predictor::causes(const ShotResult& shot) const {
-    return {shot.swing.delivery, shot.contact, StrikeEffect{}, surroundings_, {}};
+    const Conditions& c = conditions_;
+    const Contact prior = calcContact(c.ball, c.face, c.lie);
+    const Contact bare = calcContact(c.ball, c.face, Lie{});
+    Contact clean = shot.contact;
+    clean.friction *= bare.friction / prior.friction;
+    clean.restitutionScale *= bare.restitutionScale / prior.restitutionScale;
+    clean.speedKept = 1.0;
+    clean.headShare = 1.0;
+    clean.faceTurn_rad = 0.0;
+    return {shot.swing.delivery, shot.contact, clean, surroundings_, {}};
 }
 
 Explanation explain(const ShotCauses& a, const ShotCauses& b) {
-    constexpr unsigned all = 1u << causeCount;
+    const Parts from(a), to(b);
+    std::vector<Cause> differ;
+    for (std::size_t c = 0; c < causeCount; ++c) {
+        if (!from.isSame(static_cast<Cause>(c), to)) differ.push_back(static_cast<Cause>(c));
+    }
+    const std::size_t n = differ.size();
+    const unsigned all = 1u << n;
     std::vector<std::array<double, outcomeCount>> value(all);
     for (unsigned set = 0; set < all; ++set) {
-        const ShotResult shot = predict(mixed(a, b, set));
-        for (std::size_t o = 0; o < outcomeCount; ++o) {
-            value[set][o] = valueOf(shot, static_cast<Outcome>(o));
+        Parts mixed = from;
+        for (std::size_t k = 0; k < n; ++k) {
+            if ((set >> k & 1u) != 0) mixed.take(differ[k], to);
         }
+        const ShotResult shot = mixed.play();
+        for (std::size_t o = 0; o < outcomeCount; ++o)
+            value[set][o] = valueOf(shot, static_cast<Outcome>(o));
     }
     Explanation out;
     out.from = value.front();
     out.to = value.back();
-    for (std::size_t c = 0; c < causeCount; ++c) {
+    for (std::size_t k = 0; k < n; ++k) {
+        const auto c = static_cast<std::size_t>(differ[k]);
         for (unsigned set = 0; set < all; ++set) {
-            if (set >> c & 1u) continue;
-            const auto before = static_cast<unsigned>(std::popcount(set));
-            const auto after = static_cast<unsigned>(causeCount) - before - 1;
-            const double weight = factorial(before) * factorial(after) / factorial(causeCount);
-            for (std::size_t o = 0; o < outcomeCount; ++o) {
-                out.share[o][c] += weight * (value[set | 1u << c][o] - value[set][o]);
-            }
+            if ((set >> k & 1u) != 0) continue;
+            const auto before = static_cast<std::size_t>(std::popcount(set));
+            const double weight = factorial(before) * factorial(n - before - 1) / factorial(n);
+            for (std::size_t o = 0; o < outcomeCount; ++o)
+                out.share[o][c] += weight * (value[set | 1u << k][o] - value[set][o]);
         }
     }
     // What rounding leaves over, some 1e-16 of the values, goes to the largest share.

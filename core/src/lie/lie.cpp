@@ -88,6 +88,17 @@ double faceFrictionFactor(FaceCondition face) {
     return 1.0;
 }
 
+LaunchShift Contact::shiftOf(double clubSpeed_mps, double spinLoft_rad, double gripRatio) const {
+    if (!correction) return {};
+    LaunchShift out = correction->at(clubSpeed_mps, spinLoft_rad, gripRatio);
+    if (correctionStray != LaunchShift{}) {
+        const LaunchShift sd = correction->deviationAt(clubSpeed_mps, spinLoft_rad, gripRatio);
+        for (std::size_t o = 0; o < out.size(); ++o)
+            out[o] += correctionStray[o] * sd[o];
+    }
+    return out;
+}
+
 Contact calcContact(BallKind ball, FaceCondition face, const Lie& lie) {
     lie.validate();
     const double c = lie.cover;

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "shot/aim.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -242,8 +243,8 @@ public:
             if (speed < least() || speed > most()) return;
             try {
                 const auto stroke = strokeAt(speed);
-                const double aim = aimAt(*stroke);
-                tried.emplace_back(speed, play(*stroke, aim, few).mean());
+                if (const auto aim = aimAt(*stroke))
+                    tried.emplace_back(speed, play(*stroke, *aim, few).mean());
             } catch (const RangeError&) {
                 return;  // out of the model at this speed
             }
@@ -315,18 +316,21 @@ private:
                             predictor_.surroundings(), {}, trace);
     }
 
-    /// Turn that brings the planned ball to rest on the line.
-    double aimAt(const Stroke& stroke) const {
-        constexpr double most_rad = radFromDeg(45);
-        double aim = 0.0;
-        for (int k = 0; k < 3; ++k) {
+    /// Turn that brings the planned ball to rest on the line; nothing where none does.
+    std::optional<double> aimAt(const Stroke& stroke) const {
+        const ShotResult straight = plannedShot(stroke, 0.0);
+        // A start line, a little curve, some break: two steps bring it there, as a rule.
+        constexpr double onLine_rad = 2e-4;
+        double aim = 0.0,
+               off = std::atan2(straight.restSide_m(), std::max(straight.total_m(), 1.0));
+        for (int k = 0; k < 2 && std::abs(off) > onLine_rad; ++k) {
+            aim -= off;
             const ShotResult s = plannedShot(stroke, aim);
-            const double total = std::max(s.total_m(), 1.0);
-            const double off = std::atan2(s.restSide_m(), total);
-            aim = std::clamp(aim - off, -most_rad, most_rad);
-            if (std::abs(off) < 2e-4) break;
+            off = std::atan2(s.restSide_m(), std::max(s.total_m(), 1.0));
         }
-        return aim;
+        if (std::abs(off) <= onLine_rad) return aim;
+        return findAim([&](double turn) { return plannedShot(stroke, turn).restSide_m(); },
+                       straight.restSide_m(), straight.total_m());
     }
 
     Tally play(const Stroke& stroke, double aim, std::size_t samples) {
@@ -369,7 +373,9 @@ private:
     std::optional<PlannedShot> shotAt(double speed) {
         try {
             const auto stroke = strokeAt(speed);
-            const double aim = aimAt(*stroke);
+            const auto turn = aimAt(*stroke);
+            if (!turn) return std::nullopt;  // across such a slope it does not stop on the line
+            const double aim = *turn;
             ShotTrace trace;
             const ShotResult s = plannedShot(*stroke, aim, &trace);
             PlannedShot out;

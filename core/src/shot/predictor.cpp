@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "numeric/root.h"
+#include "shot/aim.h"
 #include "shot/sole_factor.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
@@ -185,26 +186,7 @@ double Predictor::speedForTotal(const Recipe& recipe, double total_m) const {
 std::optional<double> Predictor::aim(const Recipe& recipe) const {
     const ShotResult straight = shot(recipe);
     const auto sideAt = [&](double turn_rad) { return turned(straight, turn_rad).restSide_m(); };
-    // From straight on past the side where it rests, until it rests on the other one.
-    constexpr double most_rad = radFromDeg(50);
-    double near = 0.0;
-    double fNear = straight.restSide_m();
-    if (fNear == 0.0) return 0.0;
-    double far = -1.2 * std::atan2(fNear, std::max(straight.total_m(), 0.5));
-    try {
-        for (;;) {
-            far = std::clamp(far, -most_rad, most_rad);
-            const double fFar = sideAt(far);
-            if ((fFar < 0.0) != (fNear < 0.0) || fFar == 0.0)
-                return numeric::findRoot(sideAt, near, far, fNear, fFar, 1e-7);
-            if (std::abs(far) >= most_rad) return std::nullopt;
-            near = far;
-            fNear = fFar;
-            far *= 1.6;
-        }
-    } catch (const RangeError&) {
-        return std::nullopt;  // turned so far it is no shot any more
-    }
+    return findAim(sideAt, straight.restSide_m(), straight.total_m());
 }
 
 }  // namespace wedgeon

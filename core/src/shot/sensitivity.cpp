@@ -57,11 +57,18 @@ Outcomes chain(const Recipe& recipe, const Predictor& predictor) {
     const JetVec heading = kernel::normalFromAngles(swing.attack, swing.path);
 
     const StrikeLaw law;
-    const auto strike = kernel::strike<Jet>(
-        {(contact.speedKept * swing.speed) * heading, swing.normal, Jet(contact.friction),
-         Jet(contact.tangentialRestitution), Jet(contact.tangentialSlope_spm),
-         Jet(law.restitution0), Jet(law.restitutionSlope_spm), Jet(contact.restitutionScale),
-         Jet(law.headMass_kg * contact.headShare)});
+    auto strike = kernel::strike<Jet>({(contact.speedKept * swing.speed) * heading, swing.normal,
+                                       Jet(contact.friction), Jet(contact.tangentialRestitution),
+                                       Jet(contact.tangentialSlope_spm), Jet(law.restitution0),
+                                       Jet(law.restitutionSlope_spm), Jet(contact.restitutionScale),
+                                       Jet(law.headMass_kg * contact.headShare)});
+    if (contact.correction) {
+        const JetVec off = cross(heading, swing.normal);
+        const Jet spinLoft = atan2(norm(off), dot(heading, swing.normal));
+        strike =
+            kernel::shifted(strike, contact.correction->at<Jet>(contact.speedKept * swing.speed,
+                                                                spinLoft, strike.gripRatio));
+    }
     const auto air = kernel::flightAir(strike.spin, predictor.surroundings().air);
     const auto flight = kernel::fly(
         air, strike.velocity, flightStep_s, 1, [](const auto& s) { return s.position.y; },

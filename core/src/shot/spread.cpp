@@ -57,7 +57,10 @@ std::vector<SourceMove> movesOfParameters(const SpreadSource& u) {
         {u.groundFriction, [](In& i, double v) { scaleGround(i.around, 1.0, std::exp(v), 1.0); }},
         {u.greenSpeed, [](In& i, double v) { scaleGround(i.around, 1.0, 1.0, std::exp(v)); }},
         {u.loftBias_rad, [](In& i, double v) { i.delivery.dynamicLoft_rad += v; }},
-        {u.attackBias_rad, [](In& i, double v) { i.delivery.attack_rad += v; }}};
+        {u.attackBias_rad, [](In& i, double v) { i.delivery.attack_rad += v; }},
+        {u.law, [](In& i, double v) { i.contact.correctionStray[0] += v; }},
+        {u.law, [](In& i, double v) { i.contact.correctionStray[1] += v; }},
+        {u.law, [](In& i, double v) { i.contact.correctionStray[2] += v; }}};
 }
 
 std::vector<SourceMove> movesOfDelivery(const SpreadSource& u) {
@@ -74,7 +77,7 @@ SpreadSource SpreadSource::none() {
     SpreadSource s;
     for (double* sd :
          {&s.friction, &s.tangentialRestitution, &s.tangentialSlope_spm, &s.restitution0, &s.drag,
-          &s.lift, &s.firmness, &s.groundFriction, &s.greenSpeed})
+          &s.lift, &s.firmness, &s.groundFriction, &s.greenSpeed, &s.law})
         *sd = 0.0;
     s.club.sd = {};
     return s;
@@ -117,6 +120,7 @@ SpreadSource SpreadSource::swings() {
 
 SpreadSource Predictor::source(const SpreadSource& prior) const {
     SpreadSource s = prior;
+    if (!contact_.correction) s.law = 0.0;
     if (!player_.tuning) return s;
     const Tuning& t = *player_.tuning;
     const Conditions& c = conditions_;

@@ -35,9 +35,10 @@ enum Drawn {
     Gust,
     LoftBias,
     AttackBias,
-    Club  // the first of its five
+    Club,                   // the first of its five
+    Law = Club + clubMoves  // the first of its three
 };
-constexpr std::size_t drawnCount = Club + clubMoves;
+constexpr std::size_t drawnCount = Law + 3;
 using Design = std::vector<std::array<double, drawnCount>>;
 
 /// Standard normals so that each source alone has each of as many equal parts of its distribution
@@ -114,6 +115,8 @@ std::optional<RunBand> Predictor::runBand(const ShotResult& shot, const SpreadSo
         contact.friction *= std::exp(u.friction * z[Friction]);
         contact.tangentialRestitution += u.tangentialRestitution * z[Tangential];
         contact.tangentialSlope_spm += u.tangentialSlope_spm * z[Slope];
+        for (std::size_t o = 0; o < contact.correctionStray.size(); ++o)
+            contact.correctionStray[o] += u.law * z[Law + o];
         StrikeLaw law;
         law.restitution0 += u.restitution0 * z[Restitution];
         Air air = surroundings_.air;

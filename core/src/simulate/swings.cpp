@@ -71,6 +71,10 @@ Chance ChanceMaker::make(std::uint64_t seed, std::uint64_t number) const {
     out.contact.friction *= std::exp(u.friction * slides);
     out.contact.tangentialRestitution += restitution;
     out.contact.tangentialSlope_spm += slope;
+    if (u.law > 0.0) {
+        for (double& stray : out.contact.correctionStray)
+            stray += u.law * random.normal();
+    }
     return out;
 }
 

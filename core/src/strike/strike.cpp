@@ -57,10 +57,14 @@ StrikeResult calcStrike(const Delivery& delivery, const Contact& contact, const 
     result.spinLoft_rad = calcSpinLoft(delivery);
     requireRange("spin_loft_deg", result.spinLoft_rad, 0.0, radFromDeg(85), degFromRad(1.0));
 
-    const auto out = kernel::strike<double>(
+    auto out = kernel::strike<double>(
         {(delivery.clubSpeed_mps * contact.speedKept) * heading, normal, contact.friction,
          contact.tangentialRestitution, contact.tangentialSlope_spm, law.restitution0,
          law.restitutionSlope_spm, contact.restitutionScale, law.headMass_kg * contact.headShare});
+    if (contact.correction) {
+        out = kernel::shifted(out, contact.shiftOf(delivery.clubSpeed_mps * contact.speedKept,
+                                                   result.spinLoft_rad, out.gripRatio));
+    }
     result.launch = {out.velocity, out.spin};
     result.gripRatio = out.gripRatio;
     return result;

@@ -3,6 +3,8 @@
 // The strike for any scalar type; calcStrike's docstring has the equations.
 #pragma once
 
+#include <array>
+
 #include "wedgeon/constants.h"
 #include "wedgeon/vec.h"
 
@@ -51,6 +53,23 @@ StrikeOut<T> strike(const StrikeIn<T>& in) {
     out.velocity = T(1.0 / m) * (jn * in.normal + impulse);
     out.spin = T(-1.0 / (alpha * m * r)) * cross(in.normal, impulse);
     out.gripRatio = ratio;
+    return out;
+}
+
+/// A launch that is faster, higher and spins more by this (logarithm, angle, logarithm).
+template <class T>
+StrikeOut<T> shifted(const StrikeOut<T>& in, const std::array<T, 3>& by) {
+    using std::cos;
+    using std::exp;
+    using std::sin;
+    using std::sqrt;
+    const Vec3T<T>& v = in.velocity;
+    const T level = sqrt(v.x * v.x + v.z * v.z + 1e-24);
+    const T faster = exp(by[0]), sine = sin(by[1]), cosine = cos(by[1]);
+    const T along = faster * (cosine - v.y / level * sine);
+    StrikeOut<T> out = in;
+    out.velocity = {along * v.x, faster * (cosine * v.y + sine * level), along * v.z};
+    out.spin = exp(by[2]) * in.spin;
     return out;
 }
 

@@ -24,6 +24,7 @@ Contact StrikeTuning::contact(const TuneGroup& group) const {
     c.friction = std::clamp(c.friction * std::exp(log), 0.02, 1.4);
     c.tangentialRestitution += tangentialRestitution[static_cast<std::size_t>(group.ball)];
     c.tangentialSlope_spm = tangentialSlope_spm;
+    c.correction = correction;
     return c;
 }
 

@@ -153,7 +153,8 @@ Calibration Calibration::ofLaunches(std::span<const TuneShot> shots) {
             std::log(std::max(s.spin_radps, 1.0));
         if (std::isnan(s.spin_radps)) z(static_cast<Eigen::Index>(i), 2) = s.spin_radps;
     }
-    return {shots, std::move(z), Eigen::Vector3d{0.003, radFromDeg(0.3), 0.015}};
+    return {shots, std::move(z),
+            Eigen::Vector3d{unknowns::readBallSpeed, unknowns::readLaunch_rad, unknowns::readSpin}};
 }
 
 Calibration::Calibration(std::span<const TuneShot> shots, Eigen::MatrixXd readings,

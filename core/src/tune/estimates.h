@@ -51,6 +51,7 @@ using Folds = std::vector<std::size_t>;
 RobustFit fitAirParts(std::span<const TuneShot> shots, const TuneResult& strike,
                       const TuneOptions& options, const Folds& folds = {});
 AirTuning airOf(const Eigen::VectorXd& x);
+PartFit<AirTuning> airFitOf(const RobustFit& fit);
 
 /// The strike's fit with what each part of the shots adds.
 struct StrikeParts {

@@ -86,12 +86,11 @@ AirTuning tune::airOf(const Eigen::VectorXd& x) {
             prior.liftSd};
 }
 
-PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
-                          const TuneOptions& options) {
+PartFit<AirTuning> tune::airFitOf(const RobustFit& fit) {
     PartFit<AirTuning> out;
-    const RobustFit fit = fitAirParts(shots, strike, options);
     if (!fit.fitted) return out;
     out.used = fit.used;
+    out.settled = fit.settled;
     out.tuning = airOf(fit.x);
     out.tuning.dragSd *= fit.sd(0);
     out.tuning.liftSd *= fit.sd(1);
@@ -101,6 +100,11 @@ PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& str
                      factorOf(Kind::AirLift, fit.used, prior.liftSd * fit.x[1], out.tuning.liftSd,
                               1.0, prior.liftSd)};
     return out;
+}
+
+PartFit<AirTuning> fitAir(std::span<const TuneShot> shots, const TuneResult& strike,
+                          const TuneOptions& options) {
+    return airFitOf(fitAirParts(shots, strike, options));
 }
 
 }  // namespace wedgeon

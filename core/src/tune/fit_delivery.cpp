@@ -275,6 +275,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     const RobustFit fit = fitRobust(problem, options.stop);
     if (!fit.fitted) return out;
     out.used = fit.used;
+    out.settled = fit.settled;
     const auto line = [&](Place by, Place times) {
         return DeliveryTuning::Line{priorSd[by] * fit.x[by], 1 + priorSd[times] * fit.x[times]};
     };

@@ -85,6 +85,22 @@ struct Slice {
     double share = 0.0;
 };
 
+/// Mean and deviation of a parameter over the slices.
+struct Moments {
+    double mean = 0.0, sd = 0.0;
+};
+template <class Mean, class Sd>
+Moments momentsOf(const std::vector<Slice>& slices, Mean mean, Sd sd) {
+    Moments m;
+    double square = 0.0;
+    for (const Slice& s : slices) {
+        m.mean += s.share * mean(s);
+        square += s.share * (mean(s) * mean(s) + sd(s) * sd(s));
+    }
+    m.sd = std::sqrt(std::max(0.0, square - m.mean * m.mean));
+    return m;
+}
+
 /// Friction acts in two ways: below a bound the ball slides through its bounces and the run hangs
 /// on it, above it grips and the run does not. One curvature cannot tell that, so that friction is
 /// summed over slices, each with the Gaussian of the others (Rue, Martino and Chopin, "Approximate
@@ -121,6 +137,10 @@ public:
         fits_.clear();
         if (!across(from, to, fine)) return {};
         shareOut(fits_);
+        while (fits_.size() < finest && jumps()) {
+            if (!refine()) return {};
+            shareOut(fits_);
+        }
         return std::move(fits_);
     }
 
@@ -137,7 +157,9 @@ public:
 private:
     static constexpr double widest = 2.6;
     static constexpr int coarse = 5, fine = 9;
-    static constexpr double mass = 8.0;  // below the best one's logarithm by this there is none
+    static constexpr std::size_t finest = 65;
+    static constexpr double still = 0.1;  // of the friction's deviation
+    static constexpr double mass = 8.0;   // below the best one's logarithm by this there is none
 
     static double logShare(const Slice& s) {
         return -s.fit.cost - 0.5 * s.fit.logDeterminant - 0.5 * s.friction * s.friction;
@@ -172,28 +194,39 @@ private:
         return true;
     }
 
+    /// Every second slice tells something else than all of them.
+    bool jumps() const {
+        std::vector<Slice> half;
+        for (std::size_t k = 0; k < fits_.size(); k += 2)
+            half.push_back(fits_[k]);
+        shareOut(half);
+        const auto friction = [](const Slice& s) { return s.friction; };
+        const auto certain = [](const Slice&) { return 0.0; };
+        const Moments all = momentsOf(fits_, friction, certain);
+        const Moments some = momentsOf(half, friction, certain);
+        const double sd = std::max(all.sd, 1e-3);
+        return std::abs(all.mean - some.mean) > still * sd ||
+               std::abs(all.sd - some.sd) > still * sd;
+    }
+    /// A slice between each two, from its left one's fit.
+    bool refine() {
+        std::vector<Slice> before = std::move(fits_);
+        fits_.clear();
+        for (std::size_t k = 0; k < before.size(); ++k) {
+            fits_.push_back(before[k]);
+            if (k + 1 == before.size()) break;
+            problem_.start = before[k].fit.x;
+            if (!take(0.5 * (before[k].friction + before[k + 1].friction))) return false;
+        }
+        return true;
+    }
+
     const std::vector<Landed>& landed_;
     std::stop_token stop_;
     RobustProblem problem_;
     std::vector<Slice> fits_;
     double low_ = 0.0, high_ = 0.0;  // where the mass is, about the best
 };
-
-/// Mean and deviation of a parameter over the slices.
-struct Moments {
-    double mean = 0.0, sd = 0.0;
-};
-template <class Mean, class Sd>
-Moments momentsOf(const std::vector<Slice>& slices, Mean mean, Sd sd) {
-    Moments m;
-    double square = 0.0;
-    for (const Slice& s : slices) {
-        m.mean += s.share * mean(s);
-        square += s.share * (mean(s) * mean(s) + sd(s) * sd(s));
-    }
-    m.sd = std::sqrt(std::max(0.0, square - m.mean * m.mean));
-    return m;
-}
 
 /// The friction below which a share of the truth lies; between slices by their middle.
 double frictionAt(const std::vector<Slice>& slices, double share) {
@@ -296,6 +329,8 @@ GroundParts tune::fitGroundParts(std::span<const TuneShot> shots, const TuneResu
     const Moments friction = momentsOf(
         slices, [](const Slice& s) { return s.friction; }, [](const Slice&) { return 0.0; });
     out.used = slices.front().fit.used;
+    out.settled = std::all_of(slices.begin(), slices.end(),
+                              [](const Slice& s) { return s.fit.settled || s.share < 0.01; });
     out.runNoise_m = slices.front().fit.noise[0];
     out.tuning =
         groundOf(firmnessSd * firmness.mean, frictionSd * friction.mean, speedSd * speed.mean);

@@ -2,10 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Part after part.
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <memory>
 
+#include "tune/left_out.h"
 #include "tune/robust_fit.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
@@ -14,52 +14,7 @@ namespace wedgeon {
 namespace {
 
 /// Shares of the time.
-constexpr double strikeDone = 0.5, airDone = 0.65, groundDone = 0.85, deliveryDone = 0.9;
-
-constexpr std::size_t mostCalibrated = 200;
-constexpr std::size_t fewestCalibrated = 20;
-
-/// How many spreads away four in five of the measured values lie.
-SpreadScale spreadOf(std::span<const TuneShot> shots, const PlayerFit& fit,
-                     const std::stop_token& stop) {
-    PlayerModel player;
-    player.tuning = std::make_shared<const Tuning>(fit.tuning());
-    std::array<std::vector<double>, tuneOutcomeCount> ratios;
-    const std::size_t every = shots.size() / mostCalibrated + 1;
-    for (std::size_t i = 0; i < shots.size() && !stop.stop_requested(); i += every) {
-        if (fit.strike.weights[i] <= 0.0) continue;
-        try {
-            const Predictor predictor(player, shots[i].conditions);
-            const ShotResult p = predictor.shotFrom(shots[i].read);
-            const Spread s = predictor.spread(p, SpreadSource::measured());
-            const TuneOutcomes measured = getOutcomes(shots[i]);
-            const TuneOutcomes predicted{
-                p.strike.launch.angle_rad(), p.strike.launch.spinRate_radps(),
-                p.flight.landingAngle_rad(), p.flight.carry_m, p.run.release_m};
-            const TuneOutcomes half{s.launchAngle_rad, s.spinRate_radps, s.landingAngle_rad,
-                                    s.carry_m, s.release_m};
-            for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-                if (!std::isnan(measured[o]) && half[o] > 0.0)
-                    ratios[o].push_back(std::abs(measured[o] - predicted[o]) / half[o]);
-            }
-        } catch (const RangeError&) {
-            continue;
-        }
-    }
-    SpreadScale out;
-    const std::array scales{&out.launch, &out.spin, &out.landing, &out.carry, &out.release};
-    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-        if (ratios[o].size() < fewestCalibrated) continue;
-        // A spread is never nothing, and never beyond all use.
-        *scales[o] = std::clamp(tune::quantileOf(std::move(ratios[o]), 0.8), 0.1, 5.0);
-    }
-    // The ground of these days was fitted to them; another day is one more.
-    if (const auto days = static_cast<double>(fit.ground.days.size()); days > 0.0)
-        out.release *= std::sqrt(1.0 + 1.0 / days);
-    // The runs of one day tell nothing of how far another day is from it.
-    if (fit.ground.days.size() < 2) out.release = std::max(out.release, 1.0);
-    return out;
-}
+constexpr double strikeDone = 0.4, partsDone = 0.6, deliveryDone = 0.7, checkDone = 0.98;
 
 /// How well a part is known that was fitted; \p otherwise where it was not.
 double sdOf(const std::vector<TuneEstimate>& all, TuneEstimate::Kind kind, bool factor,
@@ -128,20 +83,34 @@ PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options,
     };
     TuneOptions first = options;
     first.progress = [&](double share) { tell(strikeDone * share); };
-    fit.strike = fitStrike(shots, first);
+    const tune::FoldPlan folds = tune::planFolds(shots);
+    const tune::FittedParts parts(shots, first, folds);
+    fit.strike = parts.strike.result;
     const bool stopped = fit.strike.refused && fit.strike.refused->kind == FitRemark::Kind::Stopped;
     if (fit.strike.refused) {
         if (!stopped && !seen.shots.empty()) fit.seen = fitOnTop(fit, seen);
         return fit;
     }
-    tell(strikeDone);
-    fit.air = fitAir(shots, fit.strike, options);
-    tell(airDone);
-    fit.ground = fitGround(shots, fit.strike, fit.air.tuning, options);
-    tell(groundDone);
+    fit.air = tune::airFitOf(parts.air);
+    fit.ground = parts.ground.fit;
+    tell(partsDone);
     fit.delivery = fitDelivery(shots, fit.strike, options);
     tell(deliveryDone);
-    fit.spread = spreadOf(shots, fit, options.stop);
+    const tune::LeftOut left = tune::checkParts(shots, parts, folds, options);
+    fit.check = left.check;
+    fit.spread = left.scale;
+    if (!left.correctionHelps && fit.strike.tuning.correction) {
+        fit.strike.tuning.correction.reset();
+        std::erase_if(fit.strike.notes,
+                      [](const FitRemark& r) { return r.kind == FitRemark::Kind::LawCorrected; });
+    }
+    tell(checkDone);
+    const auto note = [&](bool settled, FitRemark::Kind kind) {
+        if (!settled) fit.strike.notes.push_back({kind});
+    };
+    note(fit.air.settled, FitRemark::Kind::AirUnsettled);
+    note(fit.ground.settled, FitRemark::Kind::GroundUnsettled);
+    note(fit.delivery.settled, FitRemark::Kind::SetUpUnsettled);
     if (!seen.shots.empty()) fit.seen = fitOnTop(fit, seen);
     tell(1.0);
     if (options.stop.stop_requested()) {

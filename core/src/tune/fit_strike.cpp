@@ -11,6 +11,7 @@
 
 #include "tune/calibrate.h"
 #include "tune/estimates.h"
+#include "tune/fit_correction.h"
 #include "tune/strike_model.h"
 #include "wedgeon/error.h"
 #include "wedgeon/parallel.h"
@@ -297,6 +298,7 @@ private:
         how.callbacks.push_back(&stopper);
         ceres::Solver::Summary summary;
         ceres::Solve(how, &problem, &summary);
+        settled_ = summary.termination_type == ceres::CONVERGENCE;
         return summary.termination_type != ceres::USER_FAILURE;
     }
 
@@ -442,6 +444,10 @@ private:
         const double sd = commonFrictionSd * sdOf(3);
         result_.signature = {std::exp(t.logFriction), std::exp(t.logFriction - z80 * sd),
                              std::exp(t.logFriction + z80 * sd)};
+        result_.tuning.correction = fitCorrection(shots_, result_.weights, result_.tuning);
+        if (result_.tuning.correction)
+            result_.notes.push_back({FitRemark::Kind::LawCorrected, used_.size()});
+        if (!settled_) result_.notes.push_back({FitRemark::Kind::StrikeUnsettled});
         if (result_.downWeighted > 0) {
             result_.notes.push_back(
                 {FitRemark::Kind::BadShots, result_.downWeighted, used_.size()});
@@ -499,6 +505,7 @@ private:
     TuneResult result_;
     Layout layout_;
     Noise noise_;
+    bool settled_ = true;
     double share_ = 1.0;  // of what is told of devices' errors, in variance
     double shareSd_ = shareSd;
     std::vector<std::size_t> used_;

@@ -29,6 +29,16 @@ TuneInputs inputsOf(const TuneShot& s, double order) {
             d.dynamicLoft_rad, calcSpinLoft(d), order};
 }
 
+/// Robust deviation of an outcome's residuals.
+double noiseOf(const TuneResiduals& r, std::size_t o) {
+    std::vector<double> absolute;
+    for (std::size_t k = 0; k < r.shots.size(); ++k) {
+        const double y = r.measured[k][o] - r.predicted[k][o];
+        if (!std::isnan(y)) absolute.push_back(std::abs(y));
+    }
+    return madToSd * medianOf(std::move(absolute));
+}
+
 /// Residual and input, the misreads left out.
 struct Cloud {
     std::vector<double> x, y;
@@ -152,29 +162,35 @@ TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fi
     const std::vector<Delivery> clubs =
         calibratedClubs(Calibration::ofClubs(shots), fit.strike.errorShare);
     const double last = std::max<double>(1.0, static_cast<double>(shots.size()) - 1.0);
+    // What is left of the law itself: its parameters are what a pattern puts in doubt, also where
+    // predictions are corrected.
+    Tuning law = tuning;
+    law.strike.correction.reset();
+    TuneResiduals ofLaw;
     for (std::size_t i = 0; i < shots.size(); ++i) {
         if (fit.strike.weights[i] <= 0.0) continue;
         const auto day = days.find(shots[i].session);
-        tuning.ground = day != days.end() ? day->second : fit.ground.tuning;
+        tuning.ground = law.ground = day != days.end() ? day->second : fit.ground.tuning;
         TuneShot shot = shots[i];
         shot.read = clubs[i];
         const auto predicted = calcOutcomes(shot, tuning);
-        if (!predicted) continue;
+        const auto plain = tuning.strike.correction ? calcOutcomes(shot, law) : predicted;
+        if (!predicted || !plain) continue;
         out.shots.push_back(i);
         out.measured.push_back(getOutcomes(shots[i]));
         out.predicted.push_back(*predicted);
+        ofLaw.predicted.push_back(*plain);
         out.inputs.push_back(inputsOf(shot, static_cast<double>(i) / last));
     }
+    ofLaw.shots = out.shots;
+    ofLaw.measured = out.measured;
+    ofLaw.inputs = out.inputs;
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-        std::vector<double> absolute;
-        for (std::size_t k = 0; k < out.shots.size(); ++k) {
-            const double y = out.measured[k][o] - out.predicted[k][o];
-            if (!std::isnan(y)) absolute.push_back(std::abs(y));
-        }
-        out.noise[o] = madToSd * medianOf(std::move(absolute));
+        out.noise[o] = noiseOf(out, o);
+        ofLaw.noise[o] = noiseOf(ofLaw, o);
         std::optional<ResidualPattern> strongest;
         for (std::size_t i = 0; i < tuneInputCount; ++i) {
-            const auto p = patternOf(out, o, i);
+            const auto p = patternOf(ofLaw, o, i);
             if (p && (!strongest || std::abs(p->t) > std::abs(strongest->t))) strongest = p;
         }
         if (strongest) out.patterns.push_back(*strongest);
@@ -182,6 +198,32 @@ TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fi
     std::sort(out.patterns.begin(), out.patterns.end(),
               [](const auto& a, const auto& b) { return std::abs(a.t) > std::abs(b.t); });
     return out;
+}
+
+bool isPatterned(const TuneEstimate& e, const TuneResiduals& residuals) {
+    using K = TuneEstimate::Kind;
+    const auto shows = [&](TuneOutcome outcome) {
+        return std::any_of(residuals.patterns.begin(), residuals.patterns.end(),
+                           [&](const ResidualPattern& p) { return p.outcome == outcome; });
+    };
+    switch (e.kind) {
+        case K::Friction:
+        case K::TangentialRestitution:
+        case K::TangentialSlope:
+            return shows(TuneOutcome::Spin);
+        case K::LoftBias:
+        case K::AttackBias:
+            return shows(TuneOutcome::Launch);
+        case K::AirDrag:
+        case K::AirLift:
+            return shows(TuneOutcome::Carry) || shows(TuneOutcome::Landing);
+        case K::GroundFirmness:
+        case K::GroundFriction:
+        case K::GreenSpeed:
+            return shows(TuneOutcome::Release);
+        default:
+            return false;
+    }
 }
 
 }  // namespace wedgeon

@@ -110,10 +110,12 @@ public:
     }
 };
 
-/// Moves \p x to the optimum at this noise. False when stopped.
-bool solve(const RobustProblem& problem, const std::vector<std::size_t>& shots,
-           const std::vector<double>& scales, const Eigen::VectorXd& noise, Eigen::VectorXd& x,
-           const std::stop_token& stop) {
+enum class Solved { Settled, OutOfSteps, Stopped };
+
+/// Moves \p x to the optimum at this noise.
+Solved solve(const RobustProblem& problem, const std::vector<std::size_t>& shots,
+             const std::vector<double>& scales, const Eigen::VectorXd& noise, Eigen::VectorXd& x,
+             const std::stop_token& stop) {
     ceres::Problem::Options ownership;
     ownership.disable_all_safety_checks = true;
     ceres::Problem least(ownership);
@@ -130,7 +132,8 @@ bool solve(const RobustProblem& problem, const std::vector<std::size_t>& shots,
     how.logging_type = ceres::SILENT;
     ceres::Solver::Summary summary;
     ceres::Solve(how, &least, &summary);
-    return !stop.stop_requested();
+    if (stop.stop_requested()) return Solved::Stopped;
+    return summary.termination_type == ceres::CONVERGENCE ? Solved::Settled : Solved::OutOfSteps;
 }
 
 /// Median deviations of the residuals at \p x, as far as they are measured.
@@ -250,7 +253,9 @@ RobustFit fitRobust(const RobustProblem& problem, const std::stop_token& stop) {
     if (shots.size() < problem.fewest) return fit;
     fit.noise = known ? problem.noise : noiseAt(problem, shots, fit.x);
     for (int pass = 0; pass < mostNoisePasses; ++pass) {
-        if (!solve(problem, shots, scales, fit.noise, fit.x, stop)) return fit;
+        const Solved solved = solve(problem, shots, scales, fit.noise, fit.x, stop);
+        if (solved == Solved::Stopped) return fit;
+        fit.settled = solved == Solved::Settled;
         if (known) break;
         const Eigen::VectorXd before = fit.noise;
         fit.noise = noiseAt(problem, shots, fit.x);

@@ -61,6 +61,7 @@ struct RobustProblem {
 
 struct RobustFit {
     bool fitted = false;
+    bool settled = true;  ///< the solver ended because nothing gets better, not for want of steps
     Eigen::VectorXd x;
     Eigen::MatrixXd covariance;
     Eigen::MatrixXd curvature;  ///< of the objective, priors in it

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "drawings/dial_shape.h"
 #include "drawings/flight_drawing.h"
@@ -23,13 +24,9 @@ namespace wedgeon {
 namespace {
 
 /// What is shared out, and the track that measures it.
-struct Shared {
-    Outcome outcome;
-    Track track;
-};
-constexpr std::array shared{Shared{Outcome::LandingAngle, Track::Landing},
-                            Shared{Outcome::SpinRate, Track::Spin},
-                            Shared{Outcome::Release, Track::Release}};
+constexpr std::array shared{ComparedShots::Compared{Outcome::LandingAngle, Track::Landing},
+                            ComparedShots::Compared{Outcome::SpinRate, Track::Spin},
+                            ComparedShots::Compared{Outcome::Release, Track::Release}};
 
 // Smaller differences are none to a coach.
 constexpr double sameAngle_rad = radFromDeg(1.0);
@@ -114,28 +111,20 @@ bool ExplainView::isGrouped() const {
 }
 
 ExplainView::Answer ExplainView::explainBoth(const Question& q) {
-    if (q.a.empty() || q.b.empty()) return std::nullopt;
-    try {
-        if (q.a.size() > 1 && q.b.size() > 1) return explainGroups(q.a, q.b);
-        if (q.a.size() > 1 || q.b.size() > 1) {
-            // A shot beside a group: as two groups, the one of equal shots.
-            auto a = q.a;
-            auto b = q.b;
-            if (a.size() == 1) a.push_back(a.front());
-            if (b.size() == 1) b.push_back(b.front());
-            return explainGroups(a, b);
-        }
-        GroupExplanation one;
-        one.mean = explain(q.a.front(), q.b.front());
-        one.shotsA = one.shotsB = 1;
-        return one;
-    } catch (const RangeError&) {
-        return std::nullopt;  // a mixture of the two is outside the model
-    }
+    std::vector<Outcome> outcomes;
+    for (const auto& s : shared)
+        outcomes.push_back(s.outcome);
+    return compareShots(q.a, q.b, outcomes);
+}
+
+const OutcomeDifference* ExplainView::difference(Outcome outcome) const {
+    const auto at = std::find_if(differences_.begin(), differences_.end(),
+                                 [&](const auto& d) { return d.outcome == outcome; });
+    return at == differences_.end() ? nullptr : &*at;
 }
 
 void ExplainView::explainAgain() {
-    explained_.reset();
+    differences_.clear();
     worker_.forget();
     working_ = false;
     pages_->setCurrentIndex(comparison_.isComplete() ? 1 : 0);
@@ -154,8 +143,8 @@ void ExplainView::explainAgain() {
                    "filter the shots and press Shift+A or Shift+B."));
         return;
     }
-    Question question{a().causes(), b().causes()};
-    if (isGrouped() && !question.a.empty() && !question.b.empty()) {
+    Question question{a().compared(shared), b().compared(shared)};
+    if (isGrouped()) {
         working_ = true;
         showResult();
         worker_.ask(std::move(question));
@@ -166,7 +155,7 @@ void ExplainView::explainAgain() {
 
 void ExplainView::answered(const Answer& answer) {
     working_ = false;
-    explained_ = answer;
+    differences_ = answer;
     showResult();
 }
 
@@ -218,92 +207,123 @@ void ExplainView::draw() {
     flight_->show(scene);
 }
 
+bool ExplainView::isSaid(Cause cause) const {
+    const auto said = [&](store::Label label) { return a().says(label) || b().says(label); };
+    if (cause == Cause::Friction)
+        return said(store::Label::Ball) || said(store::Label::FaceCondition);
+    return cause != Cause::Lie || said(store::Label::Lie);
+}
+
 void ExplainView::share() {
     for (std::size_t i = 0; i < shared.size(); ++i) {
         SharesDrawing::Stair stair;
-        if (explained_) {
+        const OutcomeDifference* d = difference(shared[i].outcome);
+        if (d && d->shares) {
             const auto shape = shapeOf(shared[i].outcome, bench_.units());
-            const auto o = static_cast<std::size_t>(shared[i].outcome);
-            const auto readA = a().measured(shared[i].track);
-            const auto readB = b().measured(shared[i].track);
-            const bool measured = readA && readB;
             stair.what = shape.name;
             stair.unit = shape.unit;
             stair.decimals = shape.decimals;
-            const QString how = measured ? QString() : tr(" (predicted)");
+            const QString how = d->measured ? QString() : tr(" (predicted)");
             stair.fromName = tr("A  %1%2").arg(a().name(), how);
             stair.toName = tr("B  %1%2").arg(b().name(), how);
-            stair.from = (measured ? readA->mean : explained_->mean.from[o]) * shape.factor;
-            stair.to = (measured ? readB->mean : explained_->mean.to[o]) * shape.factor;
-            double left = stair.to - stair.from;
+            stair.from = d->from * shape.factor;
+            stair.to = d->to * shape.factor;
             for (std::size_t c = 0; c < causeCount; ++c) {
                 const auto cause = static_cast<Cause>(c);
-                const double part = explained_->mean(shared[i].outcome, cause) * shape.factor;
-                left -= part;
-                if (cause > Cause::BallAndLie && std::abs(part) < 1e-9) continue;
+                const double part = d->shares->share[c] * shape.factor;
+                const bool unknown = !isSaid(cause) && std::abs(part) < 1e-9;
+                // Of what is the same on both sides only what nobody said needs a word.
+                if (cause > Cause::FaceToPath && std::abs(part) < 1e-9 && !unknown) continue;
                 stair.shares.append(
-                    {text::cause(cause), part, explained_->half[o][c] * shape.factor, false});
+                    {text::cause(cause), part, d->shares->half[c] * shape.factor, false, unknown});
             }
-            if (measured) {
-                const auto leftA = a().unexplained(shared[i].track);
-                const auto leftB = b().unexplained(shared[i].track);
-                const double half =
-                    leftA && leftB ? std::hypot(leftA->half80, leftB->half80) * shape.factor : 0.0;
-                stair.shares.append({tr("unexplained"), left, half, true});
-            }
+            if (d->measured)
+                stair.shares.append({tr("unexplained"), d->shares->rest * shape.factor,
+                                     d->shares->halfRest * shape.factor, true, false});
+            if (d->leftOut > 0)
+                stair.note = tr("%n shot(s) left out: no reading, or no club data.", nullptr,
+                                static_cast<int>(d->leftOut));
         }
         stairs_[i]->show(stair);
     }
 }
 
 QString ExplainView::sentence() const {
-    const auto difference = [&](Track t) { return findDifference(a(), b(), t); };
-    const bool grouped = isGrouped();
-    QStringList parts;
-    if (const auto d = difference(Track::Landing)) {
-        const double by = std::abs(d->value);
-        parts << (d->unclear() || by < sameAngle_rad ? tr("landed at the same angle")
-                  : d->value < 0 ? tr("came in %1 flatter").arg(text::degrees(by))
-                                 : tr("came in %1 steeper").arg(text::degrees(by)));
-    }
-    if (const auto d = difference(Track::Release)) {
-        const QString by = bench_.units().length(std::abs(d->value), 1);
-        parts << (d->unclear() || std::abs(d->value) < sameRun_m ? tr("ran as far")
-                  : d->value > 0                                 ? tr("ran %1 farther").arg(by)
-                                                                 : tr("ran %1 less").arg(by));
-    }
-    QString said = parts.isEmpty() ? tr("A and B were not measured well enough to compare")
-                                   : tr("B %1").arg(parts.join(tr(" and ")));
-    if (const auto d = difference(Track::Spin); d && !parts.isEmpty()) {
-        said += d->unclear() || std::abs(d->value) < sameSpin_radps ? tr(" on the same spin")
-                : d->value > 0 ? tr(" with %1 more spin").arg(text::rpm(d->value))
-                               : tr(" with %1 less spin").arg(text::rpm(-d->value));
-    }
-    return said + (grouped && !parts.isEmpty() ? tr(", on the average.") : QStringLiteral("."));
+    if (working_) return tr("Comparing A with B…");
+    const auto degreesWith = [](double value, double half) {
+        return text::withSpread(degFromRad(value), degFromRad(half), degFromRad(half), 1.0, 1,
+                                QStringLiteral("°"));
+    };
+    const auto lengthWith = [&](double value, double half) {
+        const Units& u = bench_.units();
+        return text::withSpread(value, half, half, u.lengthFactor(), 1, u.lengthName());
+    };
+    const auto rpmWith = [](double value, double half) { return text::rpm(value, half); };
+    QStringList clear, unclear;
+    /// \p open: what it is called where its interval tells neither that it differs nor that it
+    /// does not.
+    const auto tell = [&](Outcome outcome, double same, const QString& alike, const QString& less,
+                          const QString& more, const QString& open, const auto& with) {
+        const OutcomeDifference* d = difference(outcome);
+        if (!d) return;
+        const double by = d->difference(), half = d->halfDifference;
+        if (d->isSame(same)) {
+            clear << alike;
+        } else if (d->isClear()) {
+            clear << (by < 0 ? less : more).arg(with(std::abs(by), half));
+        } else {
+            const QString sign = by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+");
+            unclear << open.arg(sign + with(std::abs(by), half));
+        }
+    };
+    tell(Outcome::LandingAngle, sameAngle_rad, tr("landed at the same angle"),
+         tr("came in %1 flatter"), tr("came in %1 steeper"), tr("landing angle (%1)"), degreesWith);
+    tell(Outcome::Release, sameRun_m, tr("ran as far"), tr("ran %1 less"), tr("ran %1 farther"),
+         tr("release (%1)"), lengthWith);
+    tell(Outcome::SpinRate, sameSpin_radps, tr("had the same spin"), tr("had %1 less spin"),
+         tr("had %1 more spin"), tr("spin (%1)"), rpmWith);
+    if (clear.isEmpty() && unclear.isEmpty())
+        return tr("A and B were not measured well enough to compare.");
+    const auto listed = [](const QStringList& parts) {
+        return parts.size() < 2
+                   ? parts.join(QString())
+                   : parts.mid(0, parts.size() - 1).join(tr(", ")) + tr(" and ") + parts.back();
+    };
+    if (clear.isEmpty())
+        return tr("No clear difference between A and B in %1.").arg(listed(unclear));
+    QString said = tr("B %1").arg(listed(clear));
+    if (!unclear.isEmpty()) said += tr("; no clear difference in %1").arg(listed(unclear));
+    return said + (isGrouped() ? tr(", on the average.") : QStringLiteral("."));
 }
 
 QString ExplainView::why() const {
     if (working_) return tr("Working out the causes…");
-    if (!explained_)
-        return tr("The causes cannot be told apart: club data is missing for one of the two.");
+    const OutcomeDifference* run = difference(Outcome::Release);
+    if (!run || !run->shares) {
+        const bool any = std::any_of(differences_.begin(), differences_.end(),
+                                     [](const auto& d) { return d.shares.has_value(); });
+        return any ? tr("The release was not measured on both sides.")
+                   : tr("The causes cannot be told apart: club data is missing for one of the "
+                        "two.");
+    }
     // The run is what surprises: its two weightiest causes.
-    std::vector<std::pair<double, Cause>> parts;
-    for (std::size_t c = 0; c < causeCount; ++c)
-        parts.emplace_back(explained_->mean(Outcome::Release, static_cast<Cause>(c)),
-                           static_cast<Cause>(c));
-    std::sort(parts.begin(), parts.end(),
-              [](const auto& x, const auto& y) { return std::abs(x.first) > std::abs(y.first); });
+    const auto& shares = *run->shares;
+    std::vector<std::size_t> causes(causeCount);
+    std::iota(causes.begin(), causes.end(), 0u);
+    std::sort(causes.begin(), causes.end(), [&](std::size_t x, std::size_t y) {
+        return std::abs(shares.share[x]) > std::abs(shares.share[y]);
+    });
     const auto shape = shapeOf(Outcome::Release, bench_.units());
-    const auto told = [&](const std::pair<double, Cause>& p) {
-        const QString sign = p.first > 0 ? QStringLiteral("+") : QString();
-        const double half = explained_->half[static_cast<std::size_t>(Outcome::Release)]
-                                            [static_cast<std::size_t>(p.second)];
-        const QString spread =
-            half > 0 ? QStringLiteral(" ± ") + text::number(half * shape.factor, shape.decimals)
-                     : QString();
-        return tr("%1 makes %2").arg(text::cause(p.second), sign + shown(shape, p.first) + spread);
+    const auto told = [&](std::size_t c) {
+        const double part = shares.share[c] * shape.factor;
+        return tr("%1 makes %2")
+            .arg(text::cause(static_cast<Cause>(c)),
+                 text::withUnit(text::signedNumber(part, shape.decimals) +
+                                    QStringLiteral("\u00a0±\u00a0") +
+                                    text::number(shares.half[c] * shape.factor, shape.decimals),
+                                shape.unit));
     };
-    QString said = tr("Of the release, %1 and %2.").arg(told(parts[0]), told(parts[1]));
+    QString said = tr("Of the release, %1 and %2.").arg(told(causes[0]), told(causes[1]));
     const auto faceA = a().measured(store::Quantity::FaceToPath);
     const auto faceB = b().measured(store::Quantity::FaceToPath);
     if (faceA && faceB) {
@@ -315,10 +335,10 @@ QString ExplainView::why() const {
         said += tr(" Face to path: A %1, B %2.").arg(face(*faceA), face(*faceB));
     }
     if (isGrouped()) {
-        said = tr("A is %1, B is %2. ").arg(a().name(), b().name()) + said +
+        return tr("A is %1, B is %2. ").arg(a().name(), b().name()) + said +
                tr(" ± holds 80 in 100 such groups.");
     }
-    return said;
+    return said + tr(" ± is what a device reads wrong, 80 in 100.");
 }
 
 QVector<ReportPart> ExplainView::reportParts() const {

@@ -34,11 +34,15 @@ protected:
 
 private:
     struct Question {
-        std::vector<ShotCauses> a, b;
+        std::vector<ComparedShot> a, b;
     };
-    using Answer = std::optional<GroupExplanation>;
+    using Answer = std::vector<OutcomeDifference>;
     static Answer explainBoth(const Question& question);
     void answered(const Answer& answer);
+    /// Null for what cannot be told.
+    const OutcomeDifference* difference(Outcome outcome) const;
+    /// Somebody said of some shot what decides it.
+    bool isSaid(Cause cause) const;
     bool isGrouped() const;
     QWidget* makeEmpty();
     QWidget* makePage();
@@ -54,7 +58,7 @@ private:
 
     const Workbench& bench_;
     const Comparison& comparison_;
-    Answer explained_;
+    Answer differences_;
     bool working_ = false;
     QStackedLayout* pages_;
     Headline* headline_;

@@ -218,7 +218,8 @@ void AskPage::show(const Answer& answer) {
         changesBetween(bench_.state().recipe(), r.recipe, bench_.swings(), bench_.units());
     verdict_->setText(r.found ? (changes.isEmpty() ? tr("The set-up does it already.")
                                                    : tr("The smallest change that does it:"))
-                              : tr("No set-up of these parts does it. The nearest:"));
+                              : tr("No set-up of these parts does it. The one whose worst miss is "
+                                   "the smallest, counted in tolerances:"));
     changes_->setText(changes.join(QStringLiteral("; ")) +
                       (changes.isEmpty() ? QString() : QStringLiteral(".")));
     reached_->setText(reachedWords(r.reached, bench_.units()) +

@@ -184,14 +184,15 @@ void ComparePage::share() {
                          shape.decimals,
                          e.from[index] * shape.factor,
                          e.to[index] * shape.factor,
+                         {},
                          {}};
                 for (std::size_t c = 0; c < causeCount; ++c) {
                     const auto cause = static_cast<Cause>(c);
                     // Ball, lie, ground and air are the strip's, the same for both, unless one has
                     // its own.
-                    if (cause > Cause::Path && std::abs(e(o, cause)) < 1e-9) continue;
+                    if (cause > Cause::FaceToPath && std::abs(e(o, cause)) < 1e-9) continue;
                     stair.shares.append(
-                        {text::cause(cause), e(o, cause) * shape.factor, 0.0, false});
+                        {text::cause(cause), e(o, cause) * shape.factor, 0.0, false, false});
                 }
             }
         } catch (const RangeError&) {

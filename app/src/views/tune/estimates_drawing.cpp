@@ -31,8 +31,9 @@ void EstimatesDrawing::show(const QVector<Row>& rows) {
     QStringList said;
     for (const Row& r : rows_) {
         said << tr("%1 %2, prior %3%4%5")
-                    .arg(r.name, valueText(r), text::number(r.prior, r.decimals), r.unit,
-                         r.known ? QString() : tr(", not told by the data yet"));
+                        .arg(r.name, valueText(r), text::number(r.prior, r.decimals), r.unit,
+                             r.known ? QString() : tr(", not told by the data yet")) +
+                    (r.patterned ? tr(", its residuals show a pattern") : QString());
     }
     say(said.join(QStringLiteral("; ")));
     update();
@@ -62,7 +63,8 @@ void EstimatesDrawing::paint(QPainter& p, const style::Colours& c) {
             return left + (v - low + room) / (high - low + 2 * room) * (right - left);
         };
         paintText(p, {margin_px, y + 4},
-                  QFontMetricsF(f).elidedText(r.name, Qt::ElideRight, nameWidth - 8),
+                  QFontMetricsF(f).elidedText(r.patterned ? QStringLiteral("~ ") + r.name : r.name,
+                                              Qt::ElideRight, nameWidth - 8),
                   r.known ? c.ink : c.soft, f);
         p.setPen(QPen(c.former, 1.2, Qt::DashLine));
         p.setBrush(Qt::NoBrush);

@@ -19,6 +19,8 @@ public:
         double value = 0.0, low = 0.0, high = 0.0;  ///< as shown
         double prior = 0.0, priorLow = 0.0, priorHigh = 0.0;
         bool known = false;  ///< the data tells more than the prior
+        bool patterned =
+            false;  ///< its residuals go with an input: an average over a law that fails
     };
     explicit EstimatesDrawing(const QString& name, QWidget* parent = nullptr);
     void show(const QVector<Row>& rows);

@@ -32,9 +32,12 @@ void LeftOutDrawing::show(const QVector<Row>& rows, const QString& why) {
     why_ = why;
     QStringList said;
     for (const Row& r : rows_) {
-        said << tr("%1: tuned %2, prior %3, regression %4, interval held %5 %")
-                    .arg(r.name, withUnit(r, r.tuned), withUnit(r, r.prior),
-                         withUnit(r, r.regression), text::number(r.coverage_pct, 0));
+        QString one = tr("%1: tuned %2 (median %3), prior %4, regression %5, interval held %6")
+                          .arg(r.name, withUnit(r, r.tuned), withUnit(r, r.tunedMedian),
+                               withUnit(r, r.prior), withUnit(r, r.regression), r.held);
+        if (r.misreads > 0)
+            one += tr(", beside %n misread(s)", nullptr, static_cast<int>(r.misreads));
+        said << one;
     }
     say(rows_.isEmpty() ? why_ : said.join(QStringLiteral("; ")));
     update();
@@ -95,8 +98,8 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawRect(QRectF(left, y + 0.5 * h + 1, w(r.regression), h - 1));
         paintText(p, {right + valueWidth - 2, y + 4}, withUnit(r, r.tuned), c.ink, strong,
                   Qt::AlignRight);
-        paintText(p, {canvas().width() - leftOutMargin_px, y + 4},
-                  text::number(r.coverage_pct, 0) + QStringLiteral(" %"), c.ink, f, Qt::AlignRight);
+        paintText(p, {canvas().width() - leftOutMargin_px, y + 4}, r.held, c.ink, f,
+                  Qt::AlignRight);
         y += pitch;
     }
 }

@@ -16,8 +16,10 @@ public:
     struct Row {
         QString name, unit;
         int decimals = 1;
-        double tuned = 0.0, prior = 0.0, regression = 0.0;  ///< as shown
-        double coverage_pct = 0.0;
+        double tuned = 0.0, prior = 0.0, regression = 0.0;  ///< mean errors, as shown
+        double tunedMedian = 0.0;
+        QString held;  ///< how often the interval did, or why that is not known
+        qsizetype misreads = 0;
     };
     explicit LeftOutDrawing(const QString& name, QWidget* parent = nullptr);
     /// \p why there are none, where there are none.

@@ -67,7 +67,7 @@ Shape shapeOf(TuneInput input, const Units& u) {
 
 }  // namespace
 
-EstimateRow estimateRow(const TuneEstimate& e) {
+EstimateRow estimateRow(const TuneEstimate& e, const TuneResiduals& residuals) {
     EstimateRow r;
     double k = 1.0;
     switch (e.kind) {
@@ -142,6 +142,7 @@ EstimateRow estimateRow(const TuneEstimate& e) {
     r.priorLow = e.priorLow80 * k;
     r.priorHigh = e.priorHigh80 * k;
     r.known = e.identified;
+    r.patterned = isPatterned(e, residuals);
     return r;
 }
 
@@ -151,8 +152,13 @@ QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units&
         const LeftOutCheck::Line& line = check.lines[o];
         if (line.shots == 0) continue;
         const Shape s = shapeOf(static_cast<TuneOutcome>(o), units);
-        rows.append({s.name, s.unit, s.decimals, line.tuned * s.factor, line.prior * s.factor,
-                     line.regression * s.factor, 100 * line.coverage80});
+        const bool unchecked = check.oneDay && static_cast<TuneOutcome>(o) == TuneOutcome::Release;
+        rows.append({s.name, s.unit, s.decimals, line.tuned.mean * s.factor,
+                     line.prior.mean * s.factor, line.rival.mean * s.factor,
+                     line.tuned.median * s.factor,
+                     unchecked ? Tune::tr("one day")
+                               : number(100 * line.coverage80, 0) + QStringLiteral(" %"),
+                     static_cast<qsizetype>(line.misreads)});
     }
     return rows;
 }
@@ -295,24 +301,39 @@ QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
         lines << leftPattern(p, units);
     for (const FitRemark& note : tuning.fit.strike.notes)
         lines << said(note);
-    QStringList unknown;
+    QStringList unknown, patterned;
     for (const TuneEstimate& e : tuning.fit.estimates()) {
-        if (!e.identified) unknown << estimateRow(e).name;
+        if (!e.identified) unknown << estimateRow(e, {}).name;
+        if (isPatterned(e, tuning.residuals)) patterned << estimateRow(e, {}).name;
     }
+    if (!patterned.isEmpty())
+        lines << Tune::tr("Marked ~, as their residuals show a pattern: %1.")
+                     .arg(patterned.join(Tune::tr("; ")));
     if (!unknown.isEmpty())
         lines << Tune::tr("Little more than before is known of: %1.")
                      .arg(unknown.join(Tune::tr("; ")));
     if (!tuning.fit.strike.refused && tuning.fit.delivery.estimates.empty()) {
         lines << Tune::tr("Declare the set-up of shots in Watch to learn what it really delivers.");
     }
-    if (!tuning.next.empty()) lines << Tune::tr("These shots would tell most:");
+    if (tuning.fit.check.oneDay)
+        lines << Tune::tr(
+            "All shots are of one day: what another day's ground does to the run cannot "
+            "be checked.");
+    if (tuning.next.enough) {
+        lines << Tune::tr(
+            "Enough is known for this player's usual shots: ten more would take less than 2 % "
+            "off what is not known of their carry and release.");
+        return lines;
+    }
+    if (!tuning.next.shots.empty())
+        lines << Tune::tr("These shots would make predictions of carry and release the surest:");
     PlayerModel player;
     player.tuning = std::make_shared<const Tuning>(tuning.fit.tuning());
     const SwingLadder swings(player, {});
-    for (std::size_t i = 0; i < tuning.next.size() && i < 5; ++i)
+    for (std::size_t i = 0; i < tuning.next.shots.size() && i < 5; ++i)
         lines << Tune::tr("%1 × %2")
-                     .arg(tuning.next[i].times)
-                     .arg(nextShot(tuning.next[i], swings, units));
+                     .arg(tuning.next.shots[i].times)
+                     .arg(nextShot(tuning.next.shots[i], swings, units));
     return lines;
 }
 

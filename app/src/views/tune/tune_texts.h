@@ -14,7 +14,7 @@ namespace wedgeon::text {
 // Names of their own: lupdate would take the class for the context of what is translated there.
 using EstimateRow = EstimatesDrawing::Row;
 using FitContent = FitDrawing::Content;
-EstimateRow estimateRow(const TuneEstimate& estimate);
+EstimateRow estimateRow(const TuneEstimate& estimate, const TuneResiduals& residuals);
 QVector<LeftOutDrawing::Row> leftOutRows(const LeftOutCheck& check, const Units& units);
 FitContent fitContent(const TuneResiduals& residuals, const Units& units);
 

@@ -218,7 +218,8 @@ QWidget* TuneView::makeRight() {
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(12);
     leftOut_ = new LeftOutDrawing(tr("Errors on days left out"));
-    right->addWidget(titledPanel(tr("On days left out"), tr("mean error"), leftOut_), 8);
+    right->addWidget(
+        titledPanel(tr("On days left out"), tr("mean error without misreads"), leftOut_), 8);
     auto* content = new QWidget;
     auto* column = new QVBoxLayout(content);
     column->setContentsMargins(0, 0, 0, 10);
@@ -236,7 +237,7 @@ QWidget* TuneView::makeRight() {
     hit_->setToolTip(tr("Take the list to Watch, where shots are ticked off as they come in"));
     column->addWidget(hit_, 0, Qt::AlignHCenter);
     connect(hit_, &QPushButton::clicked, this, [this] {
-        desk_.wanted().take(tuning_->player, tuning_->next, shots_.shots());
+        desk_.wanted().take(tuning_->player, tuning_->next.shots, shots_.shots());
         emit viewWanted(QStringLiteral("watch"));
     });
     right->addWidget(titledPanel(tr("Not known yet, and what to hit next"), QString(), content),
@@ -394,19 +395,19 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));
     showEstimates();
     fit_->show(text::fitContent(tuning_->residuals, units));
-    leftOut_->show(text::leftOutRows(tuning_->check, units),
+    leftOut_->show(text::leftOutRows(tuning_->fit.check, units),
                    tr("Nothing to leave out: that takes shots that were measured. What shots by "
                       "eye tell stands beside, with its intervals."));
     next_->setText(text::tuneNext(*tuning_, units).join(QLatin1Char('\n')));
     swings_->setText(text::tuneSwings(*tuning_, units).join(QLatin1Char('\n')));
-    hit_->setVisible(!tuning_->next.empty());
+    hit_->setVisible(!tuning_->next.shots.empty() && !tuning_->next.enough);
 }
 
 void TuneView::showEstimates() {
     QVector<EstimatesDrawing::Row> rows;
     QVector<EstimatesDrawing::Row> setUps;
     for (const TuneEstimate& e : tuning_->fit.estimates())
-        (isOfSetUp(e) ? setUps : rows) << text::estimateRow(e);
+        (isOfSetUp(e) ? setUps : rows) << text::estimateRow(e, tuning_->residuals);
     estimates_->show(rows);
     setUps_->show(setUps);
 }

@@ -163,8 +163,10 @@ void ShotPanel::show(int row) {
     }
     QStringList doubts;
     for (const store::QualityNote& n : shots_.doubtsAt(row_)) {
-        doubts << tr("▲ %1 (%2 % sure)")
-                      .arg(text::said(n.reason), text::number(100 * n.confidence, 0));
+        doubts << (n.doubt == store::Doubt::Change
+                       ? tr("? %1").arg(text::said(n.reason))
+                       : tr("▲ %1 (%2 % sure)")
+                             .arg(text::said(n.reason), text::number(100 * n.confidence, 0)));
     }
     doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +
                     (doubts.isEmpty() ? QString() : tr(" Delete sets it aside, K keeps it.")));

@@ -179,7 +179,16 @@ void TracksDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->restore();
         return;
     }
-    if (const auto& doubts = shots_.doubtsAt(row); !doubts.empty()) {
+    const auto doubts = shots_.doubtsAt(row);
+    if (!doubts.empty() && !store::isDoubtful(doubts)) {
+        p->setFont(normal);
+        p->setPen(c.soft);
+        p->drawText(QPointF(at.wordAt, middle + 5),
+                    elided(normal, text::doubt(doubts.front().doubt), wordWidth_px - 4));
+        p->restore();
+        return;
+    }
+    if (!doubts.empty()) {
         // A triangle and a word; the reason stands in the panel.
         const QPointF mark(at.wordAt + 6, middle);
         p->setPen(QPen(c.warning, 1.8));

@@ -37,7 +37,7 @@ inline constexpr std::size_t extraCount = 15;
 /// The shots to play, as columns: all over plain ground, or all over one line.
 class ShotBatch {
 public:
-    static constexpr std::size_t columnCount = 22;
+    static constexpr std::size_t columnCount = 25;
 
     ShotBatch() = default;
     /// \param line None: each shot has its own plain ground.

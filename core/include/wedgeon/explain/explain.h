@@ -10,15 +10,27 @@
 
 namespace wedgeon {
 
-enum class Cause { Speed, Attack, Loft, Face, Path, BallAndLie, Strike, GroundAndAir };
+/// What a coach moves one at a time. Attack and loft that move together are one change, and so are
+/// path and face: shared out by readings, each would show a large part that the other one takes
+/// back.
+enum class Cause {
+    Speed,      ///< of the club as it comes
+    SpinLoft,   ///< dynamic loft less attack
+    Steepness,  ///< the strike turned down or up at that spin loft
+    Direction,  ///< path and face together
+    FaceToPath,
+    Friction,  ///< of ball and face, and the ball's restitution
+    Lie,       ///< what grass does to speed, friction, restitution and face
+    GroundAndAir
+};
 inline constexpr std::size_t causeCount = 8;
 std::string_view causeKey(Cause cause);
 
 /// All that one shot's prediction depends on.
 struct ShotCauses {
     Delivery delivery;
-    Contact contact;      ///< ball, face and lie
-    StrikeEffect strike;  ///< a mishit's part; its dynamic loft is relative to the delivery's
+    Contact contact;  ///< ball, face and lie
+    Contact clean;    ///< the same ball and face where no grass is
     Surroundings surroundings;
     StrikeLaw law;
 };
@@ -34,8 +46,9 @@ struct Explanation {
 };
 
 /// The mean over all orders in which the causes could be changed from \p a to \p b (Shapley, "A
-/// value for n-person games", 1953): 256 predictions. No order is preferred, and nothing is left
-/// over. \throws RangeError when a mixture of the two is outside the model.
+/// value for n-person games", 1953): a prediction for each subset of those that differ, 256 at
+/// most. No order is preferred, and nothing is left over; a cause that is the same in both has no
+/// share. \throws RangeError when a mixture of the two is outside the model.
 Explanation explain(const ShotCauses& a, const ShotCauses& b);
 
 }  // namespace wedgeon

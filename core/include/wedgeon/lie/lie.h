@@ -3,10 +3,12 @@
 /// \file What sits between face and ball: grass, moisture, ball cover and the state of the face.
 #pragma once
 
+#include <memory>
 #include <span>
 #include <string_view>
 
 #include "wedgeon/constants.h"
+#include "wedgeon/strike/strike_correction.h"
 
 namespace wedgeon {
 
@@ -43,6 +45,15 @@ struct Contact {
     double speedKept = 1.0;         ///< share of the club speed that arrives
     double headShare = 1.0;         ///< of the head's mass that counts; less high on the face
     double faceTurn_rad = 0.0;      ///< opening that cross-grain gives the face; negative shuts
+    /// What this player's shots show beside the law; null for nothing. And by how many of its own
+    /// deviations it is off.
+    std::shared_ptr<const StrikeCorrection> correction;
+    LaunchShift correctionStray{};
+
+    /// What is added to the law's launch of a strike.
+    LaunchShift shiftOf(double clubSpeed_mps, double spinLoft_rad, double gripRatio) const;
+
+    bool operator==(const Contact&) const = default;
 };
 
 BallTraits ballTraits(BallKind ball);

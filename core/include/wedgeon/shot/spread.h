@@ -19,6 +19,8 @@ struct SpreadSource {
     double firmness = unknowns::anyFirmness;              ///< log, as are the next two
     double groundFriction = unknowns::groundFriction;
     double greenSpeed = unknowns::anyGreenSpeed;
+    /// How much of what is not known of a player's own correction of the law is played: 1 or 0.
+    double law = 1.0;
     /// Of the device, where the club was read.
     double loftBias_rad = 0.0, attackBias_rad = 0.0;
     /// Of a swing about its set-up, or of a reading about the club; of Scatter those up to Loft.

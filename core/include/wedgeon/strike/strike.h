@@ -15,6 +15,8 @@ struct StrikeLaw {
     double restitution0 = constants::restitution0;
     double restitutionSlope_spm = constants::restitutionSlope_spm;
     double headMass_kg = constants::headMass_kg;
+
+    bool operator==(const StrikeLaw&) const = default;
 };
 
 /// The ball just after the strike.

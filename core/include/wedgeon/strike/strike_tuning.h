@@ -5,6 +5,7 @@
 #pragma once
 
 #include <array>
+#include <memory>
 #include <vector>
 
 #include "wedgeon/delivery/delivery.h"
@@ -37,6 +38,8 @@ struct StrikeTuning {
         double sd = 0.0;   ///< of the logarithm of its whole friction
     };
     std::vector<OwnFriction> groups;
+    /// What the shots show beside the law, at any ball, face and lie; null for nothing.
+    std::shared_ptr<const StrikeCorrection> correction;
     /// Deviations of what is said above, where the priors' are not meant.
     double restitution0Sd = unknowns::restitution0;
     double frictionSd = unknowns::friction;  ///< of a group that was not seen

@@ -54,7 +54,12 @@ struct FitRemark {
         Disagree,      ///< count of all shots fit no strike together with the others
         FrozenSpin,    ///< half of the shots and more have one spin: it was left out of the fit
         BadShots,      ///< count of all shots fit badly and count little: mishits or misreads
-        NeverSlipped   ///< friction of one ball, face and lie (count shots) is only above `number`
+        NeverSlipped,  ///< friction of one ball, face and lie (count shots) is only above `number`
+        LawCorrected,  ///< beyond chance the law misses these shots: what they show is added to it
+        StrikeUnsettled,  ///< the solver ran out of steps: the estimates may still move
+        AirUnsettled,
+        GroundUnsettled,
+        SetUpUnsettled
     };
     Kind kind = Kind::Stopped;
     std::size_t count = 0, all = 0;
@@ -105,6 +110,7 @@ struct PartFit {
     Part tuning;
     std::vector<TuneEstimate> estimates;  ///< empty when too little was measured
     std::size_t used = 0;
+    bool settled = true;  ///< else the solver ran out of steps
 };
 
 /// Robust least squares of carry, apex and landing angle on factors of drag and lift (deviations of
@@ -139,13 +145,39 @@ GroundFit fitGround(std::span<const TuneShot> shots, const TuneResult& strike,
 PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneResult& strike,
                                     const TuneOptions& options = {});
 
+/// What predictions are compared in.
+enum class TuneOutcome { Launch, Spin, Landing, Carry, Release };
+inline constexpr std::size_t tuneOutcomeCount = 5;
+using TuneOutcomes = std::array<double, tuneOutcomeCount>;  ///< SI
+
+/// How well shots are predicted that were not fitted: errors in SI, and how often the interval that
+/// is shown held, its factors taken from the other folds.
+struct LeftOutCheck {
+    struct Errors {
+        double mean = 0.0, median = 0.0;  ///< of absolute errors
+    };
+    struct Line {
+        std::size_t shots = 0;
+        std::size_t misreads = 0;  ///< count for nothing in the fit; not among shots
+        Errors tuned, prior, rival;
+        Errors law;  ///< tuned, without what the shots show beside the law
+        double coverage80 = 0.0;
+    };
+    std::array<Line, tuneOutcomeCount> lines;
+    std::size_t folds = 0;
+    /// All shots are of one day: what another day does to the run cannot be checked.
+    bool oneDay = false;
+    bool stopped = false;  ///< before all folds were done
+};
+
 /// Everything of one player.
 struct PlayerFit {
     TuneResult strike;
     PartFit<AirTuning> air;
     GroundFit ground;
     PartFit<DeliveryTuning> delivery;
-    SpreadScale spread;
+    SpreadScale spread;  ///< from the shots left out
+    LeftOutCheck check;
     SeenFit seen;  ///< from shots that were seen only, on top of what was measured
 
     /// There is something to use; from seen shots alone, where the strike was refused.
@@ -155,19 +187,14 @@ struct PlayerFit {
     std::vector<TuneEstimate> estimates() const;
 };
 
-/// The parts one after another; where the strike is refused the others stay at their priors. Then
-/// the shots that were \p seen only, which start from what was measured and how well (its player's
-/// tuning and what is known of him are not used).
+/// The parts one after another, and the check of what they predict; where the strike is refused the
+/// others stay at their priors. Then the shots that were \p seen only, which start from what was
+/// measured and how well (its player's tuning and what is known of him are not used).
 PlayerFit fitPlayer(std::span<const TuneShot> shots, const TuneOptions& options = {},
                     const SeenFitRequest& seen = {});
 
 /// Prediction of a recorded shot with a tuning. \throws RangeError as calcShotFromDelivery.
 ShotResult calcTunedShot(const TuneShot& shot, const Tuning& tuning);
-
-/// What predictions are compared in.
-enum class TuneOutcome { Launch, Spin, Landing, Carry, Release };
-inline constexpr std::size_t tuneOutcomeCount = 5;
-using TuneOutcomes = std::array<double, tuneOutcomeCount>;  ///< SI
 
 /// As measured; NaN where it was not.
 TuneOutcomes getOutcomes(const TuneShot& shot);
@@ -204,37 +231,39 @@ struct TuneResiduals {
 /// residual by half its deviation or more. Needs 20 shots; fewer have no patterns.
 TuneResiduals findResiduals(std::span<const TuneShot> shots, const PlayerFit& fit);
 
-/// Mean absolute errors (SI), and how often the 80 % interval held.
-struct LeftOutCheck {
-    struct Line {
-        std::size_t shots = 0;
-        double tuned = 0.0, prior = 0.0, regression = 0.0;
-        double coverage80 = 0.0;
-    };
-    std::array<Line, tuneOutcomeCount> lines;
-    std::size_t folds = 0;
-    bool stopped = false;  ///< before all folds were done
-};
-
 /// Predicts each session from all others (five parts in turn when there is one session only), and
-/// compares with the priors and with plain least squares on speed, attack, path, face and dynamic
-/// loft. Of the ground only what all days share is used: the left-out day's own is not known. The
-/// intervals hold 80 % of the residuals of the shots that were fitted. Sessions beyond ten share
-/// their turns.
+/// compares with the priors and with a robust ridge regression on log speed, spin loft, attack,
+/// face to path, their products, the groups of ball, face and lie and their slopes. Of the ground
+/// only what all days share is used: the left-out day's own is not known. Sessions beyond ten share
+/// their turns. fitPlayer has done it with its own fit.
 LeftOutCheck checkLeftOut(std::span<const TuneShot> shots, const TuneOptions& options = {});
 
-/// A kind of shot that the player can hit.
+/// The residuals that this parameter is told by go with an input beyond chance: what it says is an
+/// average over a law that does not hold.
+bool isPatterned(const TuneEstimate& estimate, const TuneResiduals& residuals);
+
+/// A kind of shot that the player hits: a cell of wedge, swing and set-up, with a ball, face and
+/// lie that were there.
 struct NextShot {
-    Delivery delivery;  ///< what the device would read
+    Delivery delivery;  ///< what the device would read, on the average
     TuneGroup group;
+    std::string wedge, swing;        ///< empty where shots have no such names
+    std::optional<Recipe> declared;  ///< where the set-up was said
     std::size_t times = 1;
-    double gain = 0.0;  ///< share by which it shrinks the mean variance, priors being 1
+    double gain = 0.0;  ///< share by which it shrinks the mean variance of predictions
+};
+struct NextShots {
+    std::vector<NextShot> shots;
+    /// All of them together would shrink it by less than 2 %: what is left is luck.
+    bool enough = false;
 };
 
-/// The \p count shots that would tell most of what is not known yet, among those like the ones hit
-/// so far (a Bayesian A-optimal design, chosen greedily: Chaloner and Verdinelli, "Bayesian
-/// Experimental Design", 1995). Equal ones are listed once.
-std::vector<NextShot> findNextShots(std::span<const TuneShot> shots, const TuneResult& fit,
-                                    std::size_t count = 10);
+/// The \p count shots that make predictions of carry and release of this player's usual shots the
+/// surest, as far as the strike decides them: I-optimal (A. C. Atkinson, A. N. Donev, R. D. Tobias,
+/// "Optimum Experimental Designs, with SAS", 2007, ch. 10), chosen greedily. Cells with three shots
+/// or more are hit again, each with what its swings scatter by; without any such cell every kind of
+/// delivery that was shown. Equal ones are listed once.
+NextShots findNextShots(std::span<const TuneShot> shots, const TuneResult& fit,
+                        std::size_t count = 10);
 
 }  // namespace wedgeon

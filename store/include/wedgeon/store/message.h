@@ -220,9 +220,12 @@ enum class Says {
     SpinByFormula,      ///< of %1 shots it follows from ball speed and launch
     OffItsStrike,       ///< quantity %1 is %2 spreads from what this strike gives, %3 is far
     DayOffItsStrikes,   ///< quantity %1 of all of a day's %2 shots is off, by %3 spreads of days
-    AttackTurned        ///< an attack of the other sign would fit: %1 degrees read
+    AttackTurned,       ///< an attack of the other sign would fit: %1 degrees read
+    HeapInARow,         ///< quantity %1 of %2 of %3 shots lies apart, hit one after another
+    HeapAmongOthers,    ///< quantity %1 of %2 of %3 shots lies apart, hit among the others
+    CorrectionBad       ///< what a tuning adds to the law of the strike is no such thing
 };
-inline constexpr std::size_t saysCount = static_cast<std::size_t>(Says::AttackTurned) + 1;
+inline constexpr std::size_t saysCount = static_cast<std::size_t>(Says::CorrectionBad) + 1;
 
 /// A number in the unit that the message speaks of.
 struct Figure {

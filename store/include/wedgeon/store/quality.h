@@ -26,17 +26,23 @@ enum class Doubt {
     Thin,
     OffCentre,  ///< toe or heel, by the axis
     Damaged,    ///< does not read as it was written
-    Outlier     ///< far from this player's own pattern
+    Outlier,    ///< far from this player's own pattern
+    Change      ///< a day or a heap of shots apart from the others: a question, no misread
 };
 
 struct QualityNote {
     Doubt doubt = Doubt::Outlier;
-    double confidence = 0.0;  ///< 0-1
+    /// 0-1: of such notes, the share that were right in a mixture of ordinary lessons with their
+    /// mishits and misreads, or where no lesson has enough of them the author's guess.
+    double confidence = 0.0;
     Message reason;
 };
 
 /// The notes of one shot without those that the coach dismissed.
 std::vector<QualityNote> sharedDoubts(std::vector<QualityNote> notes, const LoggedShot& shot);
+
+/// Some note doubts the reading; what changed is a question, and no doubt of it.
+bool isDoubtful(const std::vector<QualityNote>& notes);
 
 /// By which the logbook knows it: in a dismissal, and as the reason of a shot set aside.
 std::string_view doubtKey(Doubt doubt);
@@ -47,7 +53,8 @@ inline constexpr std::string_view coachKey = "coach";
 /// hit.
 /// - Ball against club: ball speed, launch and spin beside what the model gives with the player's
 ///   tuning, or where he has none with a fit of these shots (fitStrike) whose robust weights let no
-///   misread lead it; a day first against the other days, then a shot against its day.
+///   misread lead it; a day first against the other days, then a shot against its day. Shots with
+///   one ball that lie in two heaps are a question, and each heap is judged by itself.
 /// - Flight: carry, apex and landing angle beside the flight of the measured launch, about the
 ///   day's middle, as wind is not logged.
 /// - Bounds that no strike passes; repeats; values that stand still longer than chance makes them.
