@@ -30,9 +30,8 @@ function(wedgeon_target target)
     target_compile_options(${target} PRIVATE -Werror)
   endif()
   if(WEDGEON_SANITIZE)
-    # -O1: three times as fast as without, and traces still name the lines. What it then warns of as
-    # perhaps uninitialized, the sanitizers' own checks made so.
-    target_compile_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE} -O1 -Wno-maybe-uninitialized
+    # -g1: traces name functions and lines, and the build takes two thirds of the time.
+    target_compile_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE} -g1
                                              -fno-omit-frame-pointer -fno-sanitize-recover=all)
     target_link_options(${target} PRIVATE -fsanitize=${WEDGEON_SANITIZE})
   endif()

@@ -171,6 +171,46 @@ TEST_F(ExplainTest, WhatIsLeftOutAndWhatNobodySaidIsSaid) {
     EXPECT_TRUE(stair("Landing").contains(QStringLiteral("lie not said")));
 }
 
+/// "The same" is said of a whole interval only.
+TEST_F(ExplainTest, TheSameIsSaidOnlyWhereTheWholeIntervalIs) {
+    const auto shots = demo::makeAcademy().shots;
+    std::vector<store::ShotRecord> few, many;
+    for (int i = 0; i < 120; ++i) {
+        store::ShotRecord r = shots[0];
+        r[store::Label::Player] = i % 2 == 0 ? "Runa Vale" : "Odo Ferrin";
+        // The same by half a degree on both sides, read as often as that takes.
+        r[Quantity::LandingAngle] += radFromDeg(0.5 * (i / 2 % 3 - 1));
+        r[Quantity::Carry] += 0.01 * i;
+        many.push_back(r);
+    }
+    const auto sentence = [&](const std::vector<store::ShotRecord>& records) {
+        openRecords(records);
+        auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+        filter->setText(QStringLiteral("runa"));
+        action(QStringLiteral("Take the shown shots as A"))->trigger();
+        filter->setText(QStringLiteral("odo"));
+        action(QStringLiteral("Take the shown shots as B"))->trigger();
+        filter->clear();
+        window_->showView(QStringLiteral("explain"));
+        EXPECT_TRUE(QTest::qWaitFor(
+            [&] { return !said("explainWhy").contains(QStringLiteral("Working out")); }, 20000));
+        const QString out = said("explainSentence");
+        window_->showView(QStringLiteral("watch"));
+        return out;
+    };
+    EXPECT_TRUE(sentence(many).contains(QStringLiteral("landed at the same angle")))
+        << said("explainSentence").toStdString();
+    // Two each, by two degrees apart: nobody can tell.
+    for (int i = 0; i < 4; ++i) {
+        store::ShotRecord r = many[static_cast<std::size_t>(i)];
+        r[Quantity::LandingAngle] = shots[0][Quantity::LandingAngle] + radFromDeg(i < 2 ? 1 : -1);
+        few.push_back(r);
+    }
+    EXPECT_TRUE(sentence(few).contains(QStringLiteral("no clear difference in landing angle (")) ||
+                said("explainSentence").contains(QStringLiteral("No clear difference")))
+        << said("explainSentence").toStdString();
+}
+
 TEST_F(ExplainTest, WithoutClubDataItSaysSo) {
     store::ShotRecord a;
     a[Quantity::BallSpeed] = 18;

@@ -233,8 +233,8 @@ TEST_F(WatchTest, ADoubtIsMarkedWithItsReasonAndTheCoachAgreesByKey) {
     store::writeShotsCsv(out, shots);
     out.close();
     openShots(path);
-    ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return spoken(0).contains(QStringLiteral("Doubtful")); }, 3000))
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return spoken(0).contains(QStringLiteral("Doubtful")); }, 3000))
         << spoken(0).toStdString();
     EXPECT_TRUE(said("shotDoubt").contains(QStringLiteral("% off what the measured launch flies")))
         << said("shotDoubt").toStdString();

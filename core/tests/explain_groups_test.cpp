@@ -22,8 +22,9 @@ public:
     ShotCauses shot(double speed_mps, double loft_deg) {
         const test::Scene scene = test::pitch();
         const Predictor p = predictor(scene);
-        const Delivery d{speed_mps * (1 + 0.03 * normal_(random_)), radFromDeg(-5 + normal_(random_)),
-                      radFromDeg(normal_(random_)), radFromDeg(loft_deg + 1.2 * normal_(random_)),
+        const Delivery d{speed_mps * (1 + 0.03 * normal_(random_)),
+                         radFromDeg(-5 + normal_(random_)), radFromDeg(normal_(random_)),
+                         radFromDeg(loft_deg + 1.2 * normal_(random_)),
                          radFromDeg(normal_(random_))};
         return p.causes(p.shotFrom(d));
     }

@@ -7,7 +7,6 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
-#include <cstdlib>
 #include <random>
 
 #include "checked.h"
@@ -122,10 +121,7 @@ Held heldOf(unsigned seed, std::size_t shots, int repetitions, const Device& dev
 constexpr int usual = test::times(100, 3);
 constexpr int slack = test::checked ? 3 : 0;
 /// WEDGEON_REPETITIONS asks for more of them.
-const int repetitions = [] {
-    const char* asked = std::getenv("WEDGEON_REPETITIONS");
-    return asked ? std::atoi(asked) : usual;
-}();
+const int repetitions = test::repetitions(usual);
 
 void expectHeld(const Held& held) {
     for (std::size_t k = 0; k < held.size(); ++k) {

@@ -11,6 +11,7 @@
 
 #include "checked.h"
 #include "random_cases.h"
+#include "wedgeon/batch/batch.h"
 #include "wedgeon/tune/tune.h"
 #include "wedgeon/unknowns.h"
 
@@ -144,7 +145,7 @@ TEST(TuneOutside, WhomTheLawFitsIsNotCorrected) {
 /// What is hit next is of a cell that was hit three times and more, named as the player names it;
 /// and after many shots enough is known.
 TEST(TuneOutside, WhatToHitNextServesPredictions) {
-    auto shots = Player(9, ordinary).days(2);
+    auto shots = Player(9, ordinary).days(1);
     shots.front().wedge = "once";
     const TuneResult fit = fitStrike(shots);
     const NextShots next = findNextShots(shots, fit);
@@ -179,6 +180,42 @@ TEST(TuneOutside, WhereNoShotWasItFadesAndIsWide) {
     EXPECT_LT(c->deviationAt(middle, c->middle[1], grip)[1], 0.4 * c->deviation[1]);
     EXPECT_NEAR(c->deviationAt(middle, c->middle[1] + 20 * c->width[1], grip)[1], c->deviation[1],
                 1e-9);
+}
+
+/// The batch, the slopes and the single prediction add the same.
+TEST(TuneOutside, WhatIsAddedIsTheSameInEveryPath) {
+    const PlayerFit fit = fitPlayer(Player(5, outside[1]).days(8));
+    ASSERT_TRUE(fit.strike.tuning.correction);
+    PlayerModel player;
+    player.tuning = std::make_shared<const Tuning>(fit.tuning());
+    const Predictor corrected(player, test::pitch());
+    Tuning law = fit.tuning();
+    law.strike.correction.reset();
+    PlayerModel plain;
+    plain.tuning = std::make_shared<const Tuning>(law);
+    Recipe recipe;
+    recipe.clubSpeed_mps = 17.5;
+    recipe.lean_rad = radFromDeg(4);
+    const ShotResult shot = corrected.shot(recipe);
+    EXPECT_GT(std::abs(shot.strike.launch.angle_rad() -
+                       Predictor(plain, test::pitch()).shot(recipe).strike.launch.angle_rad()),
+              radFromDeg(0.2));
+    ShotBatch batch;
+    ASSERT_TRUE(batch.add(recipe, corrected));
+    const BatchResult played = calcBatch(batch);
+    const Sensitivity slopes = corrected.sensitivity(recipe).value();
+    Recipe more = recipe, less = recipe;
+    const double step = 1e-4;
+    more.lean_rad += step;
+    less.lean_rad -= step;
+    const ShotResult up = corrected.shot(more), down = corrected.shot(less);
+    for (const Outcome o : {Outcome::BallSpeed, Outcome::LaunchAngle, Outcome::SpinRate,
+                            Outcome::Carry, Outcome::Release}) {
+        const double value = valueOf(shot, o);
+        EXPECT_NEAR(played(o, 0), value, 1e-7 * (1 + std::abs(value))) << info(o).key;
+        const double slope = (valueOf(up, o) - valueOf(down, o)) / (2 * step);
+        EXPECT_NEAR(slopes(o, Dial::Lean), slope, 0.01 * std::abs(slope) + 0.02) << info(o).key;
+    }
 }
 
 }  // namespace

@@ -368,7 +368,7 @@ void expectHeldOnNewDays(unsigned seed, double misreads, int fittedDays) {
     constexpr std::array names{"launch", "spin", "landing", "carry", "release"};
     std::array<int, 5> held{};
     int asked = 0;
-    constexpr int players = test::times(40, 4);
+    const int players = test::repetitions(test::times(40, 4));
     for (int r = 0; r < players; ++r) {
         Tuning truth = coach.truth();
         truth.strike.logFriction = coach.normal(unknowns::friction);

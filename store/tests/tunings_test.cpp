@@ -7,6 +7,7 @@
 
 #include <cmath>
 #include <filesystem>
+#include <functional>
 #include <random>
 
 #include "wedgeon/store/error.h"
@@ -42,6 +43,14 @@ Tuning someTuning(unsigned seed) {
     t.tangentialSlopeSd_spm = 0.0021;
     t.groups.push_back(
         {{BallKind::Range, FaceCondition::WornWet, findLie("lush")->lie}, n(random), 0.04});
+    StrikeCorrection beside;
+    beside.middle = {3.0, 0.8, -0.1};
+    beside.width = {0.3, 0.1, 0.4};
+    beside.centres = {{0, 0, 0}, {1, n(random), -1}};
+    beside.weights[1] = {n(random), n(random)};
+    beside.deviation = {0, 0.02, 0};
+    beside.known = {0.9, 0.1, 0.1, 0.9};
+    t.correction = std::make_shared<const StrikeCorrection>(beside);
     GroundTuning wet = whole.ground;
     wet.firmness *= 0.9;
     whole.setDays({{"2026-11-03", wet}});
@@ -113,6 +122,22 @@ TEST_F(TuningsTest, OfAFormerModelOnlyWhatItsLawsHaveNoPartInIsUsed) {
 
 TEST_F(TuningsTest, BadJsonIsRefusedWithTheField) {
     EXPECT_THROW(parseTuning("{"), StoreError);
+    const Tuning good = parseTuning(formatTuning(someTuning(3)));
+    ASSERT_TRUE(good.strike.correction);
+    EXPECT_EQ(*good.strike.correction, *someTuning(3).strike.correction);
+    const auto spoilt = [](const std::function<void(StrikeCorrection&)>& spoil) {
+        Tuning t = someTuning(3);
+        StrikeCorrection c = *t.strike.correction;
+        spoil(c);
+        t.strike.correction = std::make_shared<const StrikeCorrection>(c);
+        return formatTuning(t);
+    };
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.known.pop_back(); })), StoreError);
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.weights[1].push_back(1); })), StoreError);
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.centres.clear(); })), StoreError);
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.width[2] = 0; })), StoreError);
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.weights[1][0] = 1e9; })), StoreError);
+    EXPECT_THROW(parseTuning(spoilt([](auto& c) { c.centres.resize(1000); })), StoreError);
     std::string json = formatTuning(someTuning(3));
     json.replace(json.find("log_friction"), 12, "log_frictiom");
     EXPECT_THROW(parseTuning(json), StoreError);

@@ -78,6 +78,24 @@ TEST(Words, AFitSaysWhyThereIsNone) {
               "rate.");
 }
 
+TEST(Words, WhatIsDoubtfulIsSaidWithItsNumbers) {
+    EXPECT_EQ(said({Says::FlightOff, store::Quantity::Carry, Figure{30, 0}, Figure{6, 0}}),
+              "The carry is 30 % off what the measured launch flies to; the other shots of the day "
+              "stay within 6 %.");
+    EXPECT_EQ(said({Says::DayOffItsStrikes, store::Quantity::SpinRate, 24, Figure{5.2, 1}}),
+              "On this day the spin rate of all 24 shots is off what their strikes give, by 5.2 "
+              "times what days differ by: a wet face, another ball, a device set otherwise?");
+    EXPECT_EQ(said({Says::HeapInARow, store::Quantity::SpinRate, 12, 60}),
+              "The spin rate of 12 of these 60 shots, one after another, lies apart from the "
+              "others': a wet face, another ball, a new way to hit it?");
+    EXPECT_EQ(said({Says::HeapAmongOthers, store::Quantity::SpinRate, 12, 60}),
+              "The spin rate of 12 of these 60 shots, hit among the others, lies apart from "
+              "theirs: two balls under one name, a face not wiped, a second way to hit it?");
+    EXPECT_EQ(said(FitRemark{FitRemark::Kind::LawCorrected, 96}),
+              "The law of the strike misses these 96 shots beyond chance: what they show beside it "
+              "is added to predictions near them.");
+}
+
 TEST(Words, AnotherLanguageHasItsOwnOrderAndNumbers) {
     struct Backwards : Speaker {
         std::string translated(const char* english) const override {

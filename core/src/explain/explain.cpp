@@ -108,6 +108,14 @@ struct Parts {
     }
 };
 
+std::vector<Cause> differing(const Parts& from, const Parts& to) {
+    std::vector<Cause> out;
+    for (std::size_t c = 0; c < causeCount; ++c) {
+        if (!from.isSame(static_cast<Cause>(c), to)) out.push_back(static_cast<Cause>(c));
+    }
+    return out;
+}
+
 double factorial(std::size_t n) {
     return n < 2 ? 1.0 : static_cast<double>(n) * factorial(n - 1);
 }
@@ -131,12 +139,13 @@ ShotCauses Predictor::causes(const ShotResult& shot) const {
     return {shot.swing.delivery, shot.contact, clean, surroundings_, {}};
 }
 
+std::size_t countDifferent(const ShotCauses& a, const ShotCauses& b) {
+    return differing(Parts(a), Parts(b)).size();
+}
+
 Explanation explain(const ShotCauses& a, const ShotCauses& b) {
     const Parts from(a), to(b);
-    std::vector<Cause> differ;
-    for (std::size_t c = 0; c < causeCount; ++c) {
-        if (!from.isSame(static_cast<Cause>(c), to)) differ.push_back(static_cast<Cause>(c));
-    }
+    const std::vector<Cause> differ = differing(from, to);
     const std::size_t n = differ.size();
     const unsigned all = 1u << n;
     std::vector<std::array<double, outcomeCount>> value(all);

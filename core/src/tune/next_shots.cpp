@@ -131,6 +131,7 @@ public:
                 best = i;
             }
             if (!(least < now)) break;
+            if (k == 0) out.enough = (now - least) / now < worthIt;
             precision += candidates[best].tells;
             const auto [at, isNew] = listed.emplace(best, out.shots.size());
             if (isNew) {
@@ -144,7 +145,6 @@ public:
             }
             now = least;
         }
-        out.enough = (before - now) / before < worthIt;
         return out;
     }
 

@@ -66,7 +66,8 @@ void findFrozen(Judged& judged, const std::vector<std::size_t>& his, Quantity q)
             i < his.size() && judged.at(his[i]).has(q) && judged.at(his[i])[q] == first[q];
         if (goesOn) continue;
         // Nothing that was not measured is read as 0.
-        if (i - from >= frozenRun && i - from <= mostFrozen && first.has(q) && first[q] != 0.0 && byChance(i - from) < rare) {
+        if (i - from >= frozenRun && i - from <= mostFrozen && first.has(q) && first[q] != 0.0 &&
+            byChance(i - from) < rare) {
             for (std::size_t k = from; k < i; ++k) {
                 if (!judged.says(his[k], Says::StandsStill))
                     judged.note(his[k], Doubt::Frozen, 0.8, {Says::StandsStill, q, i - from});

@@ -35,6 +35,15 @@ constexpr double sameRun_m = 0.3;
 
 constexpr int mostSmallPictures = 5;
 
+/// "+0.6 ± 0.2 m".
+template <class Shape>
+QString signedWith(const Shape& shape, double value, double half) {
+    return text::withUnit(text::signedNumber(value * shape.factor, shape.decimals) +
+                              QStringLiteral("\u00a0±\u00a0") +
+                              text::number(half * shape.factor, shape.decimals),
+                          shape.unit);
+}
+
 }  // namespace
 
 ExplainView::ExplainView(Desk& desk, QWidget* parent)
@@ -117,6 +126,14 @@ ExplainView::Answer ExplainView::explainBoth(const Question& q) {
     return compareShots(q.a, q.b, outcomes);
 }
 
+bool ExplainView::isLong(const Question& q) {
+    // Each cause that differs doubles the predictions: seven and more take longer than a turn may.
+    constexpr std::size_t few = 6;
+    const auto& from = q.a.front().causes;
+    const auto& to = q.b.front().causes;
+    return from && to && countDifferent(*from, *to) > few;
+}
+
 const OutcomeDifference* ExplainView::difference(Outcome outcome) const {
     const auto at = std::find_if(differences_.begin(), differences_.end(),
                                  [&](const auto& d) { return d.outcome == outcome; });
@@ -144,7 +161,7 @@ void ExplainView::explainAgain() {
         return;
     }
     Question question{a().compared(shared), b().compared(shared)};
-    if (isGrouped()) {
+    if (isGrouped() || isLong(question)) {
         working_ = true;
         showResult();
         worker_.ask(std::move(question));
@@ -272,8 +289,7 @@ QString ExplainView::sentence() const {
         } else if (d->isClear()) {
             clear << (by < 0 ? less : more).arg(with(std::abs(by), half));
         } else {
-            const QString sign = by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+");
-            unclear << open.arg(sign + with(std::abs(by), half));
+            unclear << open.arg(signedWith(shapeOf(outcome, bench_.units()), by, half));
         }
     };
     tell(Outcome::LandingAngle, sameAngle_rad, tr("landed at the same angle"),
@@ -315,13 +331,9 @@ QString ExplainView::why() const {
     });
     const auto shape = shapeOf(Outcome::Release, bench_.units());
     const auto told = [&](std::size_t c) {
-        const double part = shares.share[c] * shape.factor;
         return tr("%1 makes %2")
             .arg(text::cause(static_cast<Cause>(c)),
-                 text::withUnit(text::signedNumber(part, shape.decimals) +
-                                    QStringLiteral("\u00a0±\u00a0") +
-                                    text::number(shares.half[c] * shape.factor, shape.decimals),
-                                shape.unit));
+                 signedWith(shape, shares.share[c], shares.half[c]));
     };
     QString said = tr("Of the release, %1 and %2.").arg(told(causes[0]), told(causes[1]));
     const auto faceA = a().measured(store::Quantity::FaceToPath);

@@ -38,6 +38,8 @@ private:
     };
     using Answer = std::vector<OutcomeDifference>;
     static Answer explainBoth(const Question& question);
+    /// Of two single shots.
+    static bool isLong(const Question& question);
     void answered(const Answer& answer);
     /// Null for what cannot be told.
     const OutcomeDifference* difference(Outcome outcome) const;

@@ -319,14 +319,15 @@ QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
         lines << Tune::tr(
             "All shots are of one day: what another day's ground does to the run cannot "
             "be checked.");
-    if (tuning.next.enough) {
+    if (tuning.next.enough)
         lines << Tune::tr(
-            "Enough is known for this player's usual shots: ten more would take less than 2 % "
-            "off what is not known of their carry and release.");
-        return lines;
-    }
+            "Enough is known for this player's usual shots: one more would take less than 2 % off "
+            "what is not known of their carry and release.");
     if (!tuning.next.shots.empty())
-        lines << Tune::tr("These shots would make predictions of carry and release the surest:");
+        lines << (tuning.next.enough
+                      ? Tune::tr("If there are more to hit:")
+                      : Tune::tr("These shots would make predictions of carry and release the "
+                                 "surest:"));
     PlayerModel player;
     player.tuning = std::make_shared<const Tuning>(tuning.fit.tuning());
     const SwingLadder swings(player, {});

@@ -400,7 +400,7 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
                       "eye tell stands beside, with its intervals."));
     next_->setText(text::tuneNext(*tuning_, units).join(QLatin1Char('\n')));
     swings_->setText(text::tuneSwings(*tuning_, units).join(QLatin1Char('\n')));
-    hit_->setVisible(!tuning_->next.shots.empty() && !tuning_->next.enough);
+    hit_->setVisible(!tuning_->next.shots.empty());
 }
 
 void TuneView::showEstimates() {

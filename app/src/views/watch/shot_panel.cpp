@@ -165,7 +165,7 @@ void ShotPanel::show(int row) {
     for (const store::QualityNote& n : shots_.doubtsAt(row_)) {
         doubts << (n.doubt == store::Doubt::Change
                        ? tr("? %1").arg(text::said(n.reason))
-                       : tr("▲ %1 (%2 % sure)")
+                       : tr("▲ %1 (%2\u00a0% sure)")
                              .arg(text::said(n.reason), text::number(100 * n.confidence, 0)));
     }
     doubt_->setText(doubts.mid(0, 2).join(QLatin1Char('\n')) +

@@ -45,6 +45,9 @@ struct Explanation {
     }
 };
 
+/// How many causes are not the same in both.
+std::size_t countDifferent(const ShotCauses& a, const ShotCauses& b);
+
 /// The mean over all orders in which the causes could be changed from \p a to \p b (Shapley, "A
 /// value for n-person games", 1953): a prediction for each subset of those that differ, 256 at
 /// most. No order is preferred, and nothing is left over; a cause that is the same in both has no

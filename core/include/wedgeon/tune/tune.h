@@ -254,7 +254,7 @@ struct NextShot {
 };
 struct NextShots {
     std::vector<NextShot> shots;
-    /// All of them together would shrink it by less than 2 %: what is left is luck.
+    /// The best of them alone would shrink it by less than 2 %: what is left is luck.
     bool enough = false;
 };
 
