@@ -120,9 +120,9 @@ bool ExplainView::isGrouped() const {
 }
 
 ExplainView::Answer ExplainView::explainBoth(const Question& q) {
-    std::vector<Outcome> outcomes;
-    for (const auto& s : shared)
-        outcomes.push_back(s.outcome);
+    std::array<Outcome, shared.size()> outcomes{};
+    std::transform(shared.begin(), shared.end(), outcomes.begin(),
+                   [](const auto& s) { return s.outcome; });
     return compareShots(q.a, q.b, outcomes);
 }
 

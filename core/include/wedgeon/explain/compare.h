@@ -21,6 +21,14 @@ struct ComparedShot {
     std::array<double, outcomeCount> open{};
 };
 
+/// SI; half widths of 80 % intervals.
+struct OutcomeShares {
+    std::array<double, causeCount> share{}, half{};
+    /// What of the measured difference no cause has; nothing for a predicted one. The shares and
+    /// the rest add up to to - from.
+    double rest = 0.0, halfRest = 0.0;
+};
+
 /// Of one outcome. SI; every half width is of an 80 % interval, infinite where there is nothing
 /// that could tell it.
 struct OutcomeDifference {
@@ -30,13 +38,7 @@ struct OutcomeDifference {
     std::size_t leftOut = 0;  ///< of both: without a reading, or without a club
     double from = 0.0, to = 0.0, halfDifference = 0.0;
 
-    struct Shares {
-        std::array<double, causeCount> share{}, half{};
-        /// What of the measured difference no cause has; nothing for a predicted one. The shares
-        /// and the rest add up to to - from.
-        double rest = 0.0, halfRest = 0.0;
-    };
-    std::optional<Shares> shares;  ///< where both clubs are known
+    std::optional<OutcomeShares> shares;  ///< where both clubs are known
 
     double difference() const { return to - from; }
     /// Its whole interval is on one side of nothing.
