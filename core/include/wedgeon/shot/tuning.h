@@ -75,7 +75,7 @@ struct DeliveryTuning {
 };
 
 /// Factors on the spread of a prediction from readings, with which it held 80 of 100 of the shots
-/// that were fitted: the device's own noise, as far as it differs from the prior's.
+/// of days left out: the device's own noise, as far as it differs from the prior's.
 struct SpreadScale {
     double launch = 1.0, spin = 1.0, landing = 1.0, carry = 1.0, release = 1.0;
 };
