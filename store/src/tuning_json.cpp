@@ -115,7 +115,6 @@ std::vector<double> numbersIn(Fields& in, std::string_view key, std::size_t size
 }
 
 StrikeCorrection readCorrection(Fields in) {
-    constexpr std::size_t mostCentres = 64;
     StrikeCorrection c;
     const auto point = [&](std::string_view key, double most) {
         const auto v = numbersIn(in, key, 3, most);
@@ -133,7 +132,7 @@ StrikeCorrection readCorrection(Fields in) {
         in.refuse(Says::FieldBad, "centres", Message(Says::CorrectionBad));
     }
     const std::size_t n = c.centres.size();
-    bool good = n > 0 && n <= mostCentres;
+    bool good = n > 0 && n <= StrikeCorrection::mostCentres;
     for (const auto& centre : c.centres) {
         for (const double v : centre)
             good = good && std::abs(v) <= 100;

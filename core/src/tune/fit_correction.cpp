@@ -17,7 +17,7 @@
 namespace wedgeon::tune {
 namespace {
 
-constexpr std::size_t fewest = 40, mostShots = 1500, mostCentres = 14;
+constexpr std::size_t fewest = 40, mostShots = 1500, enoughCentres = 14;
 /// Beyond noise in log evidence: of fits to the law's own data about one in a hundred shows as
 /// much.
 constexpr double beyondChance = 8.0, besideAnother = 1.0;
@@ -92,7 +92,7 @@ void chooseCentres(const Rows& rows, StrikeCorrection& out) {
     };
     std::vector<double> distance(z.size(), std::numeric_limits<double>::infinity());
     out.centres = {{}};
-    while (out.centres.size() < mostCentres) {
+    while (out.centres.size() < enoughCentres) {
         std::size_t far = 0;
         for (std::size_t i = 0; i < z.size(); ++i) {
             distance[i] = std::min(distance[i], square(z[i], out.centres.back()));
@@ -117,20 +117,19 @@ public:
         near_.resize(static_cast<Eigen::Index>(rows.inputs.size()), m);
         for (std::size_t i = 0; i < rows.inputs.size(); ++i) {
             const auto& x = rows.inputs[i];
-            const auto its = where.nearness(std::exp(x[0]), x[1], std::exp(x[2]));
-            for (Eigen::Index c = 0; c < m; ++c)
-                near_(static_cast<Eigen::Index>(i), c) = its[static_cast<std::size_t>(c)];
+            const auto place = where.scaled(std::exp(x[0]), x[1], std::exp(x[2]));
+            for (Eigen::Index c = 0; c < m; ++c) {
+                near_(static_cast<Eigen::Index>(i), c) =
+                    StrikeCorrection::nearness(where.centres[static_cast<std::size_t>(c)], place);
+            }
         }
         between_.resize(m, m);
         for (Eigen::Index a = 0; a < m; ++a) {
             for (Eigen::Index b = 0; b < m; ++b) {
-                double square = 0.0;
-                for (std::size_t k = 0; k < StrikeCorrection::inputs; ++k) {
-                    const double by = where.centres[static_cast<std::size_t>(a)][k] -
-                                      where.centres[static_cast<std::size_t>(b)][k];
-                    square += by * by;
-                }
-                between_(a, b) = std::exp(-0.5 * square) + (a == b ? jitter : 0.0);
+                between_(a, b) =
+                    StrikeCorrection::nearness(where.centres[static_cast<std::size_t>(a)],
+                                               where.centres[static_cast<std::size_t>(b)]) +
+                    (a == b ? jitter : 0.0);
             }
         }
     }

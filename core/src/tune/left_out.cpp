@@ -22,8 +22,8 @@ using namespace tune;
 
 constexpr std::size_t partsOfOneSession = 5;
 constexpr std::size_t mostFolds = 10;
-/// Shots whose intervals are worked out.
-constexpr std::size_t mostIntervals = 300;
+/// Shots that are predicted, taken evenly, and those whose intervals are worked out.
+constexpr std::size_t mostJudged = 3000, mostIntervals = 300;
 /// Fewer give no factor.
 constexpr std::size_t fewestCalibrated = 20;
 /// A shot with less of its weight in the fit is a misread or a mishit.
@@ -74,9 +74,11 @@ public:
         for (std::size_t i = 0; i < shots_.size(); ++i)
             (folds_.of[i] == fold ? test : train).push_back(i);
         const Rival rival(shots_, train);
-        const std::size_t every = shots_.size() / mostIntervals + 1;
+        const std::size_t each = shots_.size() / mostJudged + 1;
+        const std::size_t every = each * (shots_.size() / (each * mostIntervals) + 1);
         FoldErrors errors;
-        for (const std::size_t i : test) {
+        for (std::size_t k = 0; k < test.size(); k += each) {
+            const std::size_t i = test[k];
             const TuneShot& s = shots_[i];
             const TuneOutcomes truth = getOutcomes(s);
             const auto tuned = calcOutcomes(s, *tuning);
@@ -84,7 +86,7 @@ public:
             const auto plainLaw = tuning->strike.correction ? calcOutcomes(s, law) : tuned;
             if (!tuned || !before || !plainLaw) continue;
             const bool misread = parts_.strike.result.weights[i] < downWeight;
-            const auto strays = i % every == 0 && !misread ? strayOf(s, player) : std::nullopt;
+            const auto strays = k % every == 0 && !misread ? strayOf(s, player) : std::nullopt;
             for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
                 const auto plain = rival(s, o);
                 if (std::isnan(truth[o]) || !plain) continue;

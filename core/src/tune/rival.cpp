@@ -32,6 +32,7 @@ Eigen::VectorXd ridge(const Eigen::MatrixXd& x, const Eigen::VectorXd& y,
                       const Eigen::VectorXd& weights) {
     const Eigen::MatrixXd square = x.transpose() * weights.asDiagonal() * x;
     const Eigen::VectorXd pull = x.transpose() * weights.asDiagonal() * y;
+    const double squares = weights.dot(y.cwiseAbs2());
     const double count = weights.sum();
     Eigen::VectorXd best;
     double least = 0.0;
@@ -42,7 +43,7 @@ Eigen::VectorXd ridge(const Eigen::MatrixXd& x, const Eigen::VectorXd& y,
         const Eigen::LDLT<Eigen::MatrixXd> solver(whole);
         const Eigen::VectorXd a = solver.solve(pull);
         const double spent = solver.solve(square).trace();
-        const double left = ((y - x * a).array().square() * weights.array()).sum();
+        const double left = squares - 2.0 * a.dot(pull) + a.dot(square * a);
         const double score = left / std::pow(std::max(1e-3, 1.0 - spent / count), 2);
         if (best.size() > 0 && score >= least) continue;
         best = a;
@@ -72,18 +73,22 @@ Rival::Rival(std::span<const TuneShot> shots, const std::vector<std::size_t>& tr
             v = std::abs(v - middle_[k]);
         width_[k] = std::max(1e-3, madToSd * medianOf(values[k]));
     }
+    std::vector<Eigen::RowVectorXd> inputs;
+    inputs.reserve(usable.size());
+    for (const std::size_t i : usable)
+        inputs.push_back(*row(shots[i]));
     for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
-        std::vector<std::pair<Eigen::RowVectorXd, double>> rows;
-        for (const std::size_t i : usable) {
-            const double value = getOutcomes(shots[i])[o];
+        std::vector<std::pair<std::size_t, double>> rows;
+        for (std::size_t k = 0; k < usable.size(); ++k) {
+            const double value = getOutcomes(shots[usable[k]])[o];
             if (std::isnan(value) || (isLog(o) && value <= 0.0)) continue;
-            rows.emplace_back(*row(shots[i]), isLog(o) ? std::log(value) : value);
+            rows.emplace_back(k, isLog(o) ? std::log(value) : value);
         }
         if (rows.size() < fewest) continue;
-        Eigen::MatrixXd x(static_cast<Eigen::Index>(rows.size()), rows.front().first.size());
+        Eigen::MatrixXd x(static_cast<Eigen::Index>(rows.size()), inputs.front().size());
         Eigen::VectorXd y(static_cast<Eigen::Index>(rows.size()));
         for (std::size_t i = 0; i < rows.size(); ++i) {
-            x.row(static_cast<Eigen::Index>(i)) = rows[i].first;
+            x.row(static_cast<Eigen::Index>(i)) = inputs[rows[i].first];
             y[static_cast<Eigen::Index>(i)] = rows[i].second;
         }
         base_[o] = medianOf({y.begin(), y.end()});

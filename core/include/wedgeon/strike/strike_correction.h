@@ -3,6 +3,7 @@
 /// \file What the law of the strike leaves of a player's shots, where they show that it does.
 #pragma once
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <vector>
@@ -18,7 +19,8 @@ using LaunchShift = std::array<double, 3>;
 /// by way of a few centres among the shots (J. Quinonero-Candela, C. E. Rasmussen, J. Mach. Learn.
 /// Res. 6, 2005). Away from the shots it fades to nothing, and its deviation grows to `deviation`.
 struct StrikeCorrection {
-    static constexpr std::size_t inputs = 3;  ///< log club speed, spin loft, log grip ratio
+    static constexpr std::size_t inputs = 3;        ///< log club speed, spin loft, log grip ratio
+    static constexpr std::size_t mostCentres = 64;  ///< fits need 14 at most
     using Point = std::array<double, inputs>;
 
     Point middle{};                              ///< of the shots
@@ -30,43 +32,45 @@ struct StrikeCorrection {
     /// k' known k.
     std::vector<double> known;
 
-    /// How near each centre is: exp(-d^2 / 2), for any scalar type.
+    /// A place as the centres are kept, for any scalar type.
     template <class T>
-    std::vector<T> nearness(const T& clubSpeed_mps, const T& spinLoft_rad,
-                            const T& gripRatio) const {
-        using std::exp;
+    std::array<T, inputs> scaled(const T& clubSpeed_mps, const T& spinLoft_rad,
+                                 const T& gripRatio) const {
         using std::log;
-        const std::array<T, inputs> x{(log(clubSpeed_mps) - middle[0]) / width[0],
-                                      (spinLoft_rad - middle[1]) / width[1],
-                                      (log(gripRatio) - middle[2]) / width[2]};
-        std::vector<T> out;
-        out.reserve(centres.size());
-        for (const Point& c : centres) {
-            T square(0.0);
-            for (std::size_t i = 0; i < inputs; ++i)
-                square = square + (x[i] - c[i]) * (x[i] - c[i]);
-            out.push_back(exp(square * -0.5));
-        }
-        return out;
+        return {(log(clubSpeed_mps) - middle[0]) / width[0], (spinLoft_rad - middle[1]) / width[1],
+                (log(gripRatio) - middle[2]) / width[2]};
+    }
+    /// How near a centre is to a scaled place: exp(-d^2 / 2).
+    template <class T>
+    static T nearness(const Point& centre, const std::array<T, inputs>& place) {
+        using std::exp;
+        T square(0.0);
+        for (std::size_t i = 0; i < inputs; ++i)
+            square = square + (place[i] - centre[i]) * (place[i] - centre[i]);
+        return exp(square * -0.5);
     }
     template <class T>
     std::array<T, 3> at(const T& clubSpeed_mps, const T& spinLoft_rad, const T& gripRatio) const {
         std::array<T, 3> out{T(0.0), T(0.0), T(0.0)};
-        const std::vector<T> near = nearness(clubSpeed_mps, spinLoft_rad, gripRatio);
-        for (std::size_t o = 0; o < out.size(); ++o) {
-            for (std::size_t c = 0; c < weights[o].size(); ++c)
-                out[o] = out[o] + weights[o][c] * near[c];
+        const std::array<T, inputs> place = scaled(clubSpeed_mps, spinLoft_rad, gripRatio);
+        for (std::size_t c = 0; c < centres.size(); ++c) {
+            const T near = nearness(centres[c], place);
+            for (std::size_t o = 0; o < out.size(); ++o)
+                if (!weights[o].empty()) out[o] = out[o] + weights[o][c] * near;
         }
         return out;
     }
     /// The deviation of what it says there.
     LaunchShift deviationAt(double clubSpeed_mps, double spinLoft_rad, double gripRatio) const {
-        const auto near = nearness(clubSpeed_mps, spinLoft_rad, gripRatio);
+        std::array<double, mostCentres> near{};
+        const std::size_t count = std::min(centres.size(), mostCentres);
+        const auto place = scaled(clubSpeed_mps, spinLoft_rad, gripRatio);
+        for (std::size_t c = 0; c < count; ++c)
+            near[c] = nearness(centres[c], place);
         double taken = 0.0;
-        for (std::size_t a = 0; a < near.size(); ++a) {
-            for (std::size_t b = 0; b < near.size(); ++b)
-                taken += near[a] * known[a * near.size() + b] * near[b];
-        }
+        for (std::size_t a = 0; a < count; ++a)
+            for (std::size_t b = 0; b < count; ++b)
+                taken += near[a] * known[a * centres.size() + b] * near[b];
         const double left = std::sqrt(std::fmin(1.0, std::fmax(0.0, 1.0 - taken)));
         return {deviation[0] * left, deviation[1] * left, deviation[2] * left};
     }
