@@ -1,0 +1,390 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Ranking the faults, and what speaks for each.
+#include "wedgeon/cause/cause.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+#include "cause/check.h"
+#include "cause/held.h"
+#include "wedgeon/error.h"
+#include "wedgeon/normal.h"
+#include "wedgeon/parallel.h"
+
+namespace wedgeon {
+
+using namespace cause;
+
+namespace {
+
+constexpr std::array<std::string_view, complaintCount> complaints{
+    "too_high", "too_low", "runs_on",     "stops_dead",   "short",       "long",
+    "fat",      "thin",    "starts_left", "starts_right", "curves_left", "curves_right"};
+
+/// How much of the evidence counts: the model's shots are not quite the player's, and their errors
+/// go together. Held against made-up players, see docs/model.md.
+constexpr double counted = 1.0;
+constexpr double leastBits = 0.5;
+
+double logNormal(double x, double variance) {
+    return -0.5 * (x * x / variance + std::log(2.0 * std::numbers::pi * variance));
+}
+
+/// One sign of the shots, and how likely it is with each fault.
+struct Told {
+    PatternSign sign;
+    std::vector<double> logLikelihood, expected;  // by fault of the list
+};
+
+class Causes {
+public:
+    explicit Causes(const CauseRequest& q) : q_(q), kinds_(q) {}
+
+    CauseAnswer find();
+
+private:
+    void findUsual();
+    Prior priorOf(Fault fault) const;
+    void tellNumbers();
+    void tellMarks();
+    void tell(CauseAnswer& answer) const;
+    void tellChecks(CauseAnswer& answer) const;
+    std::array<Cost, outcomeCount> costsOf(std::size_t fault) const;
+
+    const CauseRequest& q_;
+    Kinds kinds_;
+    Prior usual_;
+    std::vector<Fault> faults_;
+    std::vector<double> before_, likely_;
+    /// Where each fault's kinds are linear: at its prior's mean.
+    std::vector<std::vector<std::optional<Linear>>> linear_;
+    std::vector<Told> told_;
+    /// What the shots leave of each fault, and the first kind there.
+    std::vector<Fitted> fits_;
+    std::vector<std::optional<Linear>> found_;
+    std::optional<Linear> sound_;  // the first kind as it usually is
+    Readables atPrior_ = Readables::Zero();
+};
+
+void Causes::findUsual() {
+    const Conditions& c = q_.kinds.front().conditions;
+    Prior before;
+    before.covariance = commonDeviations(q_.player, q_.level, c).cwiseAbs2().asDiagonal();
+    const ChangesMatrix day = dayDeviations().cwiseAbs2().asDiagonal();
+    usual_ = before;
+    double days = 0.0;
+    if (!q_.usual.empty()) {
+        const Fitted its = fit(kinds_, {q_.usual, {}}, before, q_.stop);
+        if (its.plays) {
+            usual_ = its.posterior;
+            days = static_cast<double>(std::max<std::size_t>(q_.usualDays, 1));
+        }
+    }
+    // The day of the pattern, and what his usual days leave of theirs in the mean.
+    usual_.covariance += (days > 0.0 ? 1.0 + 1.0 / days : 1.0) * day;
+}
+
+Prior Causes::priorOf(Fault fault) const {
+    Prior out = usual_;
+    for (const FaultPart& p : partsOf(fault, q_.kinds.front().conditions)) {
+        const auto i = cause::at(p.change);
+        out.mean[i] += p.mean;
+        out.covariance(i, i) += p.sd * p.sd;
+    }
+    return out;
+}
+
+void Causes::tellNumbers() {
+    for (Eigen::Index r = 0; r < readableCount; ++r) {
+        Told t;
+        t.logLikelihood.assign(faults_.size(), 0.0);
+        t.expected.assign(faults_.size(), 0.0);
+        std::vector<double> variance(faults_.size(), 0.0);
+        double noise = 0.0;
+        using Row = Eigen::RowVector<double, changes>;
+        std::vector<Row> slope(faults_.size(), Row::Zero());
+        for (const PatternShot& s : q_.shots) {
+            const auto& usual = linear_.front()[s.kind];
+            if (!usual) continue;
+            for (const Number& n : numbersOf(s)) {
+                if (n.of != r) continue;
+                ++t.sign.shots;
+                t.sign.off += n.value - usual->here.mean[r];
+                noise += n.variance + usual->scatter(r, r);
+                for (std::size_t f = 0; f < faults_.size(); ++f) {
+                    const auto& its = linear_[f][s.kind];
+                    if (!its) continue;
+                    t.expected[f] += its->here.mean[r] - usual->here.mean[r];
+                    slope[f] += its->slope.row(r);
+                }
+            }
+        }
+        if (t.sign.shots == 0) continue;
+        const auto n = static_cast<double>(t.sign.shots);
+        t.sign.off /= n;
+        const double mean = noise / (n * n);
+        const Row known = slope.front() / n;
+        t.sign.half80 =
+            halfOf80 * std::sqrt(mean + (known * usual_.covariance * known.transpose()).value());
+        for (std::size_t f = 0; f < faults_.size(); ++f) {
+            t.expected[f] /= n;
+            const Row its = slope[f] / n;
+            variance[f] = mean + (its * priorOf(faults_[f]).covariance * its.transpose()).value();
+            t.logLikelihood[f] = logNormal(t.sign.off - t.expected[f], variance[f]);
+        }
+        t.sign.hasNumber = true;
+        if (r < static_cast<Eigen::Index>(outcomeCount)) {
+            t.sign.sign = {Sign::Of::Read, static_cast<Outcome>(r), {}};
+        } else {
+            t.sign.sign.of = r == ClubSpeed ? Sign::Of::ClubSpeed : Sign::Of::Height;
+        }
+        told_.push_back(std::move(t));
+    }
+}
+
+void Causes::tellMarks() {
+    const auto of = [this](Sign sign) -> Told& {
+        for (Told& t : told_) {
+            if (t.sign.sign == sign && !t.sign.hasNumber) return t;
+        }
+        Told t;
+        t.sign.sign = sign;
+        t.logLikelihood.assign(faults_.size(), 0.0);
+        t.expected.assign(faults_.size(), 0.0);
+        told_.push_back(std::move(t));
+        return told_.back();
+    };
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        const ChangesMatrix open = priorOf(faults_[f]).covariance;
+        for (const PatternShot& s : q_.shots) {
+            const auto& its = linear_[f][s.kind];
+            if (!its) continue;
+            for (const Mark& m : marksOf(s, *its, its->here, open)) {
+                Told& t = of({m.of, {}, {}});
+                if (f == 0) ++t.sign.shots;
+                t.logLikelihood[f] += m.logLikelihood;
+            }
+        }
+        const auto& its = linear_[f].front();
+        if (!its || !kinds_.reference(0)) continue;
+        for (const Complaint c : q_.complaints) {
+            Told& t = of({Sign::Of::Complaint, {}, c});
+            t.logLikelihood[f] += logComplaint(c, *its, its->here, *kinds_.reference(0), open);
+        }
+    }
+}
+
+void Causes::tell(CauseAnswer& answer) const {
+    for (const Told& t : told_)
+        answer.signs.push_back(t.sign);
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        FaultBelief& b = answer.beliefs[f];
+        for (std::size_t s = 0; s < told_.size(); ++s) {
+            // Beside the others, by what is believed of them.
+            double others = 0.0, weights = 0.0;
+            const Told& t = told_[s];
+            const double most = *std::max_element(t.logLikelihood.begin(), t.logLikelihood.end());
+            for (std::size_t g = 0; g < faults_.size(); ++g) {
+                if (g == f) continue;
+                const double weight = 0.5 * (before_[g] + likely_[g]);
+                weights += weight;
+                others += weight * std::exp(t.logLikelihood[g] - most);
+            }
+            if (weights <= 0.0 || others <= 0.0) continue;
+            const double bits =
+                (t.logLikelihood[f] - most - std::log(others / weights)) / std::numbers::ln2;
+            if (std::abs(bits) >= leastBits) b.speaks.push_back({s, t.expected[f], bits});
+        }
+        std::stable_sort(b.speaks.begin(), b.speaks.end(), [](const Speaks& x, const Speaks& y) {
+            return std::abs(x.bits) > std::abs(y.bits);
+        });
+    }
+}
+
+std::array<Cost, outcomeCount> Causes::costsOf(std::size_t fault) const {
+    std::array<Cost, outcomeCount> out{};
+    const auto& its = found_[fault];
+    if (!its || !sound_) return out;
+    for (std::size_t o = 0; o < outcomeCount; ++o) {
+        const auto i = static_cast<Eigen::Index>(o);
+        const auto slope = its->slope.row(i);
+        // Of what is not known, the fault's own size: the rest is the same in both.
+        double variance = 0.0;
+        for (const FaultPart& p : partsOf(faults_[fault], q_.kinds.front().conditions)) {
+            for (const FaultPart& q : partsOf(faults_[fault], q_.kinds.front().conditions))
+                variance +=
+                    slope[cause::at(p.change)] * slope[cause::at(q.change)] *
+                    fits_[fault].posterior.covariance(cause::at(p.change), cause::at(q.change));
+        }
+        // The fault alone, from the usual: by its parts.
+        out[o] = {its->here.mean[i] - sound_->here.mean[i],
+                  halfOf80 * std::sqrt(std::max(variance, 0.0))};
+    }
+    return out;
+}
+
+void Causes::tellChecks(CauseAnswer& answer) const {
+    if (!sound_) return;
+    std::vector<Suspect> suspects;
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        suspects.push_back(
+            {faults_[f], likely_[f], fits_[f].posterior, found_[f] ? &*found_[f] : nullptr});
+    }
+    // What is read of a shot that was not a mishit, each once.
+    std::vector<Number> read;
+    for (const PatternShot& s : q_.shots) {
+        for (const Number& n : numbersOf(s)) {
+            if (std::none_of(read.begin(), read.end(),
+                             [&](const Number& have) { return have.of == n.of; }))
+                read.push_back(n);
+        }
+    }
+    answer.checks = findChecks(suspects, usual_, *sound_, read);
+}
+
+CauseAnswer Causes::find() {
+    CauseAnswer out;
+    for (const PatternShot& s : q_.shots)
+        out.shots += kinds_[s.kind] ? 1 : 0;
+    for (const PatternShot& s : q_.usual)
+        out.usual += kinds_[s.kind] ? 1 : 0;
+    const auto priors =
+        q_.priors.empty() ? faultPriors(q_.level, q_.kinds.front().conditions) : q_.priors;
+    const bool isRead = std::any_of(q_.shots.begin(), q_.shots.end(), [](const PatternShot& s) {
+        return s.clubSpeed_mps || std::any_of(s.read.begin(), s.read.end(),
+                                              [](const auto& v) { return v.has_value(); });
+    });
+    double all = 0.0;
+    for (std::size_t i = 0; i < faultCount; ++i) {
+        const auto fault = static_cast<Fault>(i);
+        if (fault != Fault::None &&
+            (priors[i] <= 0.0 || partsOf(fault, q_.kinds.front().conditions).empty()))
+            continue;
+        if (fault == Fault::Device && !isRead) continue;
+        faults_.push_back(fault);
+        before_.push_back(priors[i]);
+        all += priors[i];
+    }
+    for (double& p : before_)
+        p = all > 0.0 ? p / all : 1.0 / static_cast<double>(before_.size());
+    findUsual();
+
+    fits_.resize(faults_.size());
+    found_.resize(faults_.size());
+    linear_.resize(faults_.size());
+    if (kinds_[0]) {
+        sound_ = kinds_[0]->around(usual_.mean);
+        // The reference is played with nothing changed, and so is what it stands beside.
+        if (const auto plain = kinds_[0]->at(Changes::Zero())) atPrior_ = plain->mean;
+    }
+    std::vector<bool> wanted(kinds_.size(), false);
+    wanted[0] = true;
+    for (const PatternShot& s : q_.shots)
+        wanted[s.kind] = true;
+    runParts(faults_.size(), q_.threads, [&](std::size_t f) {
+        if (q_.stop.stop_requested()) return;
+        const Prior prior = priorOf(faults_[f]);
+        fits_[f] = fit(kinds_, {q_.shots, q_.complaints}, prior, q_.stop);
+        linear_[f] = kinds_.around(prior.mean, wanted);
+        if (!kinds_[0] || !fits_[f].plays) return;
+        // The fault's own parts as they were found, on his usual.
+        Changes its = usual_.mean;
+        for (const FaultPart& p : partsOf(faults_[f], q_.kinds.front().conditions))
+            its[cause::at(p.change)] = fits_[f].posterior.mean[cause::at(p.change)];
+        found_[f] = kinds_[0]->around(its);
+    });
+    if (q_.stop.stop_requested()) {
+        out.stopped = true;
+        return out;
+    }
+    double most = -std::numeric_limits<double>::infinity();
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        if (fits_[f].plays) most = std::max(most, fits_[f].logEvidence);
+    }
+    double sum = 0.0;
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        // A fault that cannot be played here is neither likelier nor less likely.
+        const double its = fits_[f].plays ? fits_[f].logEvidence - most : 0.0;
+        likely_.push_back(before_[f] * std::exp(counted * its));
+        sum += likely_.back();
+    }
+    for (double& p : likely_)
+        p /= sum;
+    for (std::size_t f = 0; f < faults_.size(); ++f) {
+        FaultBelief b;
+        b.fault = faults_[f];
+        b.before = before_[f];
+        b.likely = likely_[f];
+        for (const FaultPart& p : partsOf(b.fault, q_.kinds.front().conditions)) {
+            const auto i = cause::at(p.change);
+            b.sizes.push_back({p.change, fits_[f].posterior.mean[i] - usual_.mean[i],
+                               halfOf80 * std::sqrt(fits_[f].posterior.covariance(i, i))});
+        }
+        b.costs = costsOf(f);
+        out.beliefs.push_back(std::move(b));
+    }
+    if (sound_ && kinds_.reference(0)) {
+        for (std::size_t o = 0; o < outcomeCount; ++o) {
+            const auto i = static_cast<Eigen::Index>(o);
+            out.ofTheLie[o] = atPrior_[i] - kinds_.reference(0)->mean[i];
+        }
+    }
+    tellChecks(out);
+    tellNumbers();
+    tellMarks();
+    tell(out);
+    std::stable_sort(
+        out.beliefs.begin(), out.beliefs.end(),
+        [](const FaultBelief& a, const FaultBelief& b) { return a.likely > b.likely; });
+    return out;
+}
+
+}  // namespace
+
+std::string_view complaintKey(Complaint complaint) {
+    return complaints[static_cast<std::size_t>(complaint)];
+}
+
+std::optional<Complaint> findComplaint(std::string_view key) {
+    for (std::size_t i = 0; i < complaintCount; ++i) {
+        if (complaints[i] == key) return static_cast<Complaint>(i);
+    }
+    return std::nullopt;
+}
+
+void CauseRequest::validate() const {
+    const auto sized = [](std::string_view what, std::size_t size, double least, double most) {
+        requireRange(what, static_cast<double>(size), least, most);
+    };
+    sized("kinds", kinds.size(), 1, 200);
+    sized("shots", shots.size(), 0, 2000);
+    sized("usual", usual.size(), 0, 2000);
+    for (const auto* list : {&shots, &usual}) {
+        for (const PatternShot& s : *list) {
+            requireRange("kind", static_cast<double>(s.kind), 0.0,
+                         static_cast<double>(kinds.size()) - 1.0);
+            s.seen.validate();
+        }
+    }
+    if (!priors.empty()) {
+        sized("priors", priors.size(), faultCount, faultCount);
+        for (const double p : priors)
+            requireRange("priors", p, 0.0, 1.0);
+    }
+}
+
+const FaultBelief* CauseAnswer::find(Fault fault) const {
+    for (const FaultBelief& b : beliefs) {
+        if (b.fault == fault) return &b;
+    }
+    return nullptr;
+}
+
+CauseAnswer findCauses(const CauseRequest& request) {
+    request.validate();
+    return Causes(request).find();
+}
+
+}  // namespace wedgeon

@@ -1,0 +1,165 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The library of faults.
+#include "wedgeon/cause/fault.h"
+
+#include <array>
+#include <numeric>
+
+#include "wedgeon/units.h"
+
+namespace wedgeon {
+namespace {
+
+constexpr double deg = constants::pi / 180.0;
+
+struct ChangeRow {
+    std::string_view key;
+    double factor;
+};
+constexpr std::array<ChangeRow, changeCount> changes{{{"speed_pct", 100.0},
+                                                      {"lean_deg", 1.0 / deg},
+                                                      {"open_deg", 1.0 / deg},
+                                                      {"ball_cm", 100.0},
+                                                      {"low_point_cm", 100.0},
+                                                      {"depth_mm", 1000.0},
+                                                      {"attack_deg", 1.0 / deg},
+                                                      {"path_deg", 1.0 / deg},
+                                                      {"face_turn_deg", 1.0 / deg},
+                                                      {"handle_cm", 100.0},
+                                                      {"friction_pct", 100.0},
+                                                      {"tangential_restitution", 1.0},
+                                                      {"restitution", 1.0},
+                                                      {"cover", 1.0},
+                                                      {"drag_pct", 100.0},
+                                                      {"lift_pct", 100.0},
+                                                      {"firmness_pct", 100.0},
+                                                      {"ground_friction_pct", 100.0},
+                                                      {"green_speed_pct", 100.0},
+                                                      {"read_loft_deg", 1.0 / deg},
+                                                      {"read_attack_deg", 1.0 / deg},
+                                                      {"read_launch_deg", 1.0 / deg},
+                                                      {"read_ball_speed_pct", 100.0},
+                                                      {"read_spin_pct", 100.0}}};
+
+struct FaultRow {
+    std::string_view key;
+    double expert, clubPlayer;  ///< of 1,000 complaints, about
+};
+constexpr std::array<FaultRow, faultCount> faults{{{"none", 340, 300},
+                                                   {"hands_passed", 50, 110},
+                                                   {"low_point_behind", 30, 70},
+                                                   {"speed_lost", 40, 70},
+                                                   {"too_steep", 40, 50},
+                                                   {"opened_too_far", 60, 50},
+                                                   {"ball_forward", 50, 60},
+                                                   {"ball_back", 40, 50},
+                                                   {"weight_back", 25, 60},
+                                                   {"handle_raised", 30, 30},
+                                                   {"turned_over", 50, 45},
+                                                   {"heel_grass", 40, 30},
+                                                   {"worn_face", 40, 35},
+                                                   {"other_ball", 20, 25},
+                                                   {"more_grass", 60, 45},
+                                                   {"hard_ground", 60, 45},
+                                                   {"device", 35, 25},
+                                                   {"other", 60, 60}}};
+
+}  // namespace
+
+std::string_view changeKey(Change change) {
+    return changes[static_cast<std::size_t>(change)].key;
+}
+
+double changeFactor(Change change) {
+    return changes[static_cast<std::size_t>(change)].factor;
+}
+
+std::string_view faultKey(Fault fault) {
+    return faults[static_cast<std::size_t>(fault)].key;
+}
+
+std::optional<Fault> findFault(std::string_view key) {
+    for (std::size_t i = 0; i < faultCount; ++i) {
+        if (faults[i].key == key) return static_cast<Fault>(i);
+    }
+    return std::nullopt;
+}
+
+std::vector<FaultPart> partsOf(Fault fault, const Conditions& c) {
+    constexpr double grassy = 0.1;
+    switch (fault) {
+        case Fault::None:
+            return {};
+        case Fault::HandsPassed:
+            return {{Change::Lean, -7 * deg, 2.5 * deg}, {Change::FaceTurn, -1.5 * deg, 1.5 * deg}};
+        case Fault::LowPointBehind:
+            return {{Change::LowPoint, -0.045, 0.015}, {Change::Depth, 0.003, 0.002}};
+        case Fault::SpeedLost:
+            return {{Change::Speed, -0.12, 0.04}};
+        case Fault::TooSteep:
+            return {{Change::Attack, -4 * deg, 1.3 * deg}, {Change::Depth, 0.005, 0.003}};
+        case Fault::OpenedTooFar:
+            return {{Change::Open, 10 * deg, 3 * deg}};
+        case Fault::BallForward:
+            return {{Change::Ball, 0.055, 0.018}};
+        case Fault::BallBack:
+            return {{Change::Ball, -0.055, 0.018}};
+        case Fault::WeightBack:
+            return {{Change::LowPoint, -0.055, 0.015},
+                    {Change::Lean, -2 * deg, 1.5 * deg},
+                    {Change::Speed, -0.05, 0.02}};
+        case Fault::HandleRaised:
+            return {{Change::Handle, 0.045, 0.015}, {Change::Depth, -0.006, 0.002}};
+        case Fault::TurnedOver:
+            return {{Change::FaceTurn, -8 * deg, 2.5 * deg}};
+        case Fault::HeelGrass:
+            if (c.lie.cover < grassy) return {};
+            return {{Change::FaceTurn, -5 * deg, 2 * deg}, {Change::Speed, -0.06, 0.02}};
+        case Fault::WornFace:
+            if (c.face == FaceCondition::WornWet) return {};  // no worse one
+            return {{Change::Friction, -0.45, 0.15}};
+        case Fault::OtherBall:
+            // A harder one than is said: of those there is nothing beyond the range ball.
+            if (c.ball == BallKind::Range) return {};
+            return {{Change::Friction, -0.40, 0.12},
+                    {Change::Grip, -0.13, 0.04},
+                    {Change::Bounce, -0.015, 0.008},
+                    {Change::Drag, 0.05, 0.03}};
+        case Fault::MoreGrass:
+            return {{Change::Cover, 0.30, 0.12}};
+        case Fault::HardGround:
+            return {{Change::Firmness, 0.28, 0.10},
+                    {Change::GroundFriction, -0.15, 0.15},
+                    {Change::GreenSpeed, 0.15, 0.12}};
+        case Fault::Device:
+            return {{Change::ReadLoft, 0, 3 * deg},
+                    {Change::ReadAttack, 0, 3 * deg},
+                    {Change::ReadLaunch, 0, 3 * deg},
+                    {Change::ReadBallSpeed, 0, 0.05},
+                    {Change::ReadSpin, 0, 0.20}};
+        case Fault::Other:
+            return {{Change::Speed, 0, 0.08},       {Change::Lean, 0, 5 * deg},
+                    {Change::Open, 0, 7 * deg},     {Change::Ball, 0, 0.03},
+                    {Change::LowPoint, 0, 0.03},    {Change::Depth, 0, 0.004},
+                    {Change::Attack, 0, 2.5 * deg}, {Change::Path, 0, 4 * deg},
+                    {Change::FaceTurn, 0, 5 * deg}, {Change::Friction, 0, 0.25}};
+    }
+    return {};
+}
+
+std::vector<double> faultPriors(Level level, const Conditions& conditions) {
+    std::vector<double> out(faultCount);
+    for (std::size_t i = 0; i < faultCount; ++i) {
+        const auto fault = static_cast<Fault>(i);
+        const bool can = fault == Fault::None || !partsOf(fault, conditions).empty();
+        const double often = level == Level::Expert ? faults[i].expert : faults[i].clubPlayer;
+        out[i] = can ? often : 0.0;
+    }
+    const double all = std::accumulate(out.begin(), out.end(), 0.0);
+    for (double& v : out)
+        v /= all;
+    return out;
+}
+
+}  // namespace wedgeon
