@@ -304,6 +304,19 @@ int main(int argc, char** argv) {
     good = save(window, folder, QStringLiteral("explain-groups")) && good;
     window.showView(QStringLiteral("watch"));
 
+    // From a complaint to its cause.
+    filter->setText(QStringLiteral("runa wedge:54 swing:rib"));
+    list->setCurrentIndex(list->model()->index(0, 0));
+    trigger(window, QStringLiteral("Look for the cause"));
+    good = QTest::qWaitFor(
+               [&] { return window.desk.causes().found() && !window.desk.causes().isWorking(); },
+               10000) &&
+           good;
+    filter->setText(QString());
+    notice->hide();
+    good = save(window, folder, QStringLiteral("cause")) && good;
+    window.showView(QStringLiteral("watch"));
+
     window.showView(QStringLiteral("tune"));
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("tune")) && good;

@@ -210,7 +210,7 @@ TEST(Causes, TheCheckThatIsProposedTellsMoreThanAnother) {
         const double found = planter.lookAt(looks.front().change);
         const CheckGain& chance = looks[1 + planter.below(looks.size() - 1)];
         const double alsoFound = planter.lookAt(chance.change);
-        const auto after = [&](Change change, double seen) {
+        const auto after = [&](FaultChange change, double seen) {
             double all = 0.0, right = 0.0;
             for (const FaultBelief& b : a.beliefs) {
                 double mean = 0.0, sd = test::daySd(change);
@@ -318,6 +318,21 @@ TEST(Causes, AStopEndsIt) {
     const CauseAnswer a = findCauses(q);
     EXPECT_TRUE(a.stopped);
     EXPECT_TRUE(a.beliefs.empty());
+}
+
+TEST(Causes, AFaultIsASetUpThatPlaysTheSame) {
+    PatternKind kind;
+    kind.conditions.wedge = {radFromDeg(54), radFromDeg(64), radFromDeg(10)};
+    kind.declared.lean_rad = radFromDeg(5);
+    const std::array sizes{
+        SizedChange{FaultChange::Lean, radFromDeg(-6)}, SizedChange{FaultChange::LowPoint, -0.03},
+        SizedChange{FaultChange::Ball, 0.02}, SizedChange{FaultChange::Speed, -0.05}};
+    const ShotResult changed = playChanged({}, kind, sizes);
+    const ShotResult setUp = Predictor({}, kind.conditions).shot(withChanges(kind.declared, sizes));
+    EXPECT_NEAR(changed.flight.carry_m, setUp.flight.carry_m, 0.02);
+    EXPECT_NEAR(changed.strike.launch.angle_rad(), setUp.strike.launch.angle_rad(), 2e-3);
+    EXPECT_NEAR(playChanged({}, kind, {}).flight.carry_m,
+                Predictor({}, kind.conditions).shot(kind.declared).flight.carry_m, 1e-9);
 }
 
 TEST(Causes, KeysAreTheirOwn) {

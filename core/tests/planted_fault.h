@@ -22,24 +22,24 @@ namespace wedgeon::test {
 enum class Eyes { Monitor, Coach };
 
 /// How far an eye is off that looks at one thing.
-inline double lookSd(Change c) {
+inline double lookSd(FaultChange c) {
     constexpr double deg = constants::pi / 180.0;
     switch (c) {
-        case Change::Lean:
+        case FaultChange::Lean:
             return 2 * deg;
-        case Change::Open:
+        case FaultChange::Open:
             return 2.5 * deg;
-        case Change::FaceTurn:
+        case FaultChange::FaceTurn:
             return 3 * deg;
-        case Change::Speed:
+        case FaultChange::Speed:
             return 0.03;
-        case Change::Ball:
+        case FaultChange::Ball:
             return 0.008;
         default:
             return 0.012;
     }
 }
-inline double daySd(Change c) {
+inline double daySd(FaultChange c) {
     return cause::dayDeviations()[static_cast<Eigen::Index>(c)];
 }
 
@@ -68,7 +68,7 @@ public:
         }
     }
     /// What a look at the player who was planted last shows, beyond his usual.
-    double lookAt(Change c) {
+    double lookAt(FaultChange c) {
         return today_[static_cast<std::size_t>(c)] - usual_[static_cast<std::size_t>(c)] +
                normal(lookSd(c));
     }
@@ -85,7 +85,7 @@ public:
     }
 
 private:
-    using Sizes = std::array<double, changeCount>;
+    using Sizes = std::array<double, faultChangeCount>;
     static constexpr double deg = constants::pi / 180.0;
 
     /// Wedge, speed and lie of the lesson.
@@ -157,47 +157,47 @@ private:
     }
 
     PatternShot tryToHit(const Sizes& z, Eyes eyes) {
-        const auto by = [&](Change c) { return z[static_cast<std::size_t>(c)]; };
+        const auto by = [&](FaultChange c) { return z[static_cast<std::size_t>(c)]; };
         auto t = std::make_shared<Tuning>();
-        t->delivery.lean.offset = by(Change::Lean);
-        t->delivery.open.offset = by(Change::Open);
-        t->delivery.ball.offset = by(Change::Ball);
-        t->strike.logFriction = by(Change::Friction);
-        t->strike.tangentialRestitution.fill(by(Change::Grip));
-        t->strike.restitution0 += by(Change::Bounce);
-        t->air.drag = std::exp(by(Change::Drag));
-        t->air.lift = std::exp(by(Change::Lift));
-        t->ground.firmness = std::exp(by(Change::Firmness));
-        t->ground.friction = std::exp(by(Change::GroundFriction));
-        t->ground.greenSpeed = std::exp(by(Change::GreenSpeed));
+        t->delivery.lean.offset = by(FaultChange::Lean);
+        t->delivery.open.offset = by(FaultChange::Open);
+        t->delivery.ball.offset = by(FaultChange::Ball);
+        t->strike.logFriction = by(FaultChange::Friction);
+        t->strike.tangentialRestitution.fill(by(FaultChange::Grip));
+        t->strike.restitution0 += by(FaultChange::Bounce);
+        t->air.drag = std::exp(by(FaultChange::Drag));
+        t->air.lift = std::exp(by(FaultChange::Lift));
+        t->ground.firmness = std::exp(by(FaultChange::Firmness));
+        t->ground.friction = std::exp(by(FaultChange::GroundFriction));
+        t->ground.greenSpeed = std::exp(by(FaultChange::GreenSpeed));
         Conditions is = kind_.conditions;
-        is.lie.cover = std::min(1.0, std::max(0.0, is.lie.cover + by(Change::Cover)));
+        is.lie.cover = std::min(1.0, std::max(0.0, is.lie.cover + by(FaultChange::Cover)));
         if (kind_.conditions.lie.cover < 0.05) is.lie.moisture = std::max(is.lie.moisture, 0.4);
         PlayerModel him;
         him.tuning = t;
         const Predictor truth(him, is);
         const double aim_m = Predictor({}, kind_.conditions).shot(kind_.declared).margin.aim_m;
         Recipe r = kind_.declared;
-        r.clubSpeed_mps *= std::exp(by(Change::Speed));
-        r.handleRaised_m += by(Change::Handle);
-        r.weightLead_pct += by(Change::LowPoint) / 0.0035;
-        const Swing swing = calcDeliveredSwing(is.wedge, truth.playable(r),
-                                               truth.contact().faceTurn_rad + by(Change::FaceTurn));
+        r.clubSpeed_mps *= std::exp(by(FaultChange::Speed));
+        r.handleRaised_m += by(FaultChange::Handle);
+        r.weightLead_pct += by(FaultChange::LowPoint) / 0.0035;
+        const Swing swing = calcDeliveredSwing(
+            is.wedge, truth.playable(r), truth.contact().faceTurn_rad + by(FaultChange::FaceTurn));
         Delivery d = swing.delivery;
         d.clubSpeed_mps *= 1 + normal(0.025 * scatter_);
-        d.attack_rad += by(Change::Attack);
+        d.attack_rad += by(FaultChange::Attack);
         SolePass pass;
         pass.radius_m = swing.radius_m;
         const double sole = scatter_ * strikeScatterFactor(kind_.declared);
         pass.lowPoint_m = -std::sin(d.attack_rad) * swing.radius_m + normal(0.02 * sole);
         d.attack_rad += normal(0.0175 * scatter_);
-        d.path_rad += by(Change::Path) + normal(0.021 * scatter_);
+        d.path_rad += by(FaultChange::Path) + normal(0.021 * scatter_);
         d.faceAngle_rad += normal(0.026 * scatter_);
         d.dynamicLoft_rad += normal(0.021 * scatter_);
         pass.loft_rad = is.wedge.loft_rad;
         pass.bounce_rad = is.wedge.bounce_rad;
         pass.dynamicLoft_rad = d.dynamicLoft_rad;
-        pass.depth_m = aim_m + by(Change::Depth) + normal(0.004 * sole);
+        pass.depth_m = aim_m + by(FaultChange::Depth) + normal(0.004 * sole);
         const StrikeEffect effect = calcStrikeEffect(pass, is.lie);
         Contact contact = truth.contact();
         const double arrives = d.clubSpeed_mps * contact.speedKept;
@@ -219,18 +219,18 @@ private:
             };
             out.clubSpeed_mps = arrives * (1 + normal(unknowns::readSpeed));
             read(Outcome::Attack,
-                 d.attack_rad + by(Change::ReadAttack) + normal(unknowns::readAngle_rad));
+                 d.attack_rad + by(FaultChange::ReadAttack) + normal(unknowns::readAngle_rad));
             read(Outcome::Path, d.path_rad + normal(unknowns::readAngle_rad));
             read(Outcome::FaceAngle, d.faceAngle_rad + normal(unknowns::readAngle_rad));
             read(Outcome::DynamicLoft,
-                 d.dynamicLoft_rad + by(Change::ReadLoft) + normal(unknowns::readLoft_rad));
+                 d.dynamicLoft_rad + by(FaultChange::ReadLoft) + normal(unknowns::readLoft_rad));
             const Launch& l = s.strike.launch;
-            read(Outcome::BallSpeed, l.speed_mps() * std::exp(by(Change::ReadBallSpeed)) *
+            read(Outcome::BallSpeed, l.speed_mps() * std::exp(by(FaultChange::ReadBallSpeed)) *
                                          (1 + normal(unknowns::readBallSpeed)));
             read(Outcome::LaunchAngle,
-                 l.angle_rad() + by(Change::ReadLaunch) + normal(unknowns::readLaunch_rad));
+                 l.angle_rad() + by(FaultChange::ReadLaunch) + normal(unknowns::readLaunch_rad));
             read(Outcome::LaunchDirection, l.direction_rad() + normal(unknowns::readLaunch_rad));
-            read(Outcome::SpinRate, l.spinRate_radps() * std::exp(by(Change::ReadSpin)) *
+            read(Outcome::SpinRate, l.spinRate_radps() * std::exp(by(FaultChange::ReadSpin)) *
                                         (1 + normal(unknowns::readSpin)));
             read(Outcome::SpinAxis, l.spinAxis_rad() + normal(unknowns::readAxis_rad));
             read(Outcome::Carry, s.flight.carry_m * (1 + normal(unknowns::readCarry)));

@@ -47,6 +47,9 @@ Desk::Desk(const QString& logbook, const Clock& clock)
     connect(&log_, &ShotLog::closing, &ladderSoon_, &QTimer::stop);
     connect(&log_, &ShotLog::closing, &ladder_, &LadderMaker::close);
     connect(&log_, &ShotLog::closing, &history_, &HistoryMaker::close);
+    connect(&log_, &ShotLog::closing, &causes_, &CauseFinder::close);
+    connect(&causes_, &CauseFinder::questioned, this, &Desk::askCause);
+    connect(&causes_, &CauseFinder::changed, this, [this] { tell(Causes); });
     link_.declareWith([this] {
         const BenchState& state = bench_.state();
         return store::formatDeclared(state.recipes[state.chosen]);
@@ -145,6 +148,10 @@ void Desk::askHistory() {
     q.records = std::make_shared<const store::Records>(log_.records());
     q.fallback = bench_.fallback();
     history_.ask(std::move(q));
+}
+
+void Desk::askCause() {
+    causes_.ask({canRead() ? log_.path() : QString(), bench_.fallback(), bench_.state().recipe()});
 }
 
 void Desk::makeLadder() {

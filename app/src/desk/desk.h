@@ -9,6 +9,7 @@
 
 #include "desk/attacher.h"
 #include "desk/care.h"
+#include "desk/cause_finder.h"
 #include "desk/clock.h"
 #include "desk/comparison.h"
 #include "desk/history_maker.h"
@@ -49,6 +50,9 @@ public:
     Attacher& attacher() { return attacher_; }
     TrainingRoom& training() { return training_; }
     Care& care() { return care_; }
+    CauseFinder& causes() { return causes_; }
+    /// Looks for the cause of the pattern anew.
+    void askCause();
     HistoryMaker& history() { return history_; }
     /// Reads the player's history anew.
     void askHistory();
@@ -91,16 +95,20 @@ public:
         Ladders = 1 << 9,   ///< the player's ladder
         Trained = 1 << 10,  ///< what is hit in the drill or trial
         Cared = 1 << 11,    ///< strikes that are counted, cautions
+        Causes = 1 << 12,   ///< the pattern, the complaint, and what would make it
     };
     Q_DECLARE_FLAGS(Parts, Part)
-    static constexpr Parts everything() { return Parts::fromInt((Cared << 1) - 1); }
+    static constexpr Parts everything() { return Parts::fromInt((Causes << 1) - 1); }
 
     /// Shots of all sessions that this filter lets through are to be looked at.
     void wantShots(const QString& filter) { emit shotsWanted(filter); }
+    /// A trial of these two ways is to be begun.
+    void wantTrial(const QStringList& ways) { emit trialWanted(ways); }
 
 signals:
     void changed(wedgeon::Desk::Parts parts);
     void shotsWanted(const QString& filter);
+    void trialWanted(const QStringList& ways);
 
 private:
     void tell(Part part) { emit changed(part); }
@@ -125,6 +133,7 @@ private:
     Attacher attacher_;
     TrainingRoom training_;
     Care care_;
+    CauseFinder causes_;
     HistoryMaker history_;
     Tuner tuner_;
     Planner planner_;

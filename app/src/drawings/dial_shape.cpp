@@ -126,4 +126,11 @@ QString shown(const QuantityField::Shape& shape, double si) {
     return text::withUnit(text::number(si * shape.factor, shape.decimals), shape.unit);
 }
 
+QString signedWith(const QuantityField::Shape& shape, double si, double half) {
+    return text::withUnit(text::signedNumber(si * shape.factor, shape.decimals) +
+                              QStringLiteral("\u00a0±\u00a0") +
+                              text::number(half * shape.factor, shape.decimals),
+                          shape.unit);
+}
+
 }  // namespace wedgeon

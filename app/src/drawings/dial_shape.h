@@ -17,5 +17,7 @@ store::Quantity quantityOf(Outcome outcome);
 QuantityField::Shape shapeOf(Outcome outcome, const Units& units);
 /// The value with its unit, as the field would show it.
 QString shown(const QuantityField::Shape& shape, double si);
+/// "+0.6 ± 0.2 m".
+QString signedWith(const QuantityField::Shape& shape, double si, double half);
 
 }  // namespace wedgeon

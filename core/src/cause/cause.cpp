@@ -12,6 +12,7 @@
 #include "wedgeon/error.h"
 #include "wedgeon/normal.h"
 #include "wedgeon/parallel.h"
+#include "wedgeon/units.h"
 
 namespace wedgeon {
 
@@ -51,7 +52,7 @@ private:
     void tellMarks();
     void tell(CauseAnswer& answer) const;
     void tellChecks(CauseAnswer& answer) const;
-    std::array<Cost, outcomeCount> costsOf(std::size_t fault) const;
+    std::array<FaultCost, outcomeCount> costsOf(std::size_t fault) const;
 
     const CauseRequest& q_;
     Kinds kinds_;
@@ -203,8 +204,8 @@ void Causes::tell(CauseAnswer& answer) const {
     }
 }
 
-std::array<Cost, outcomeCount> Causes::costsOf(std::size_t fault) const {
-    std::array<Cost, outcomeCount> out{};
+std::array<FaultCost, outcomeCount> Causes::costsOf(std::size_t fault) const {
+    std::array<FaultCost, outcomeCount> out{};
     const auto& its = found_[fault];
     if (!its || !sound_) return out;
     for (std::size_t o = 0; o < outcomeCount; ++o) {
@@ -380,6 +381,56 @@ const FaultBelief* CauseAnswer::find(Fault fault) const {
         if (b.fault == fault) return &b;
     }
     return nullptr;
+}
+
+ShotResult playChanged(const PlayerModel& player, const PatternKind& kind,
+                       std::span<const SizedChange> sizes, ShotTrace* trace) {
+    Changes z = Changes::Zero();
+    for (const SizedChange& s : sizes)
+        z[cause::at(s.change)] += s.value;
+    return KindEffects(player, Level::ClubPlayer, kind).play(z, trace);
+}
+
+Recipe withChanges(const Recipe& declared, std::span<const SizedChange> sizes) {
+    Recipe out = declared;
+    constexpr double weightPerMetre = 1.0 / 0.0035;  // of the low point, delivery.h
+    for (const SizedChange& s : sizes) {
+        switch (s.change) {
+            case FaultChange::Lean:
+                out.lean_rad += s.value;
+                break;
+            case FaultChange::Open:
+                out.open_rad += s.value;
+                break;
+            case FaultChange::Ball:
+                out.ballForward_m += s.value;
+                break;
+            case FaultChange::LowPoint:
+                out.weightLead_pct =
+                    std::clamp(out.weightLead_pct + weightPerMetre * s.value, 0.0, 100.0);
+                break;
+            case FaultChange::Handle:
+                out.handleRaised_m = std::clamp(out.handleRaised_m + s.value, -0.15, 0.25);
+                break;
+            case FaultChange::Speed:
+                out.clubSpeed_mps = std::clamp(out.clubSpeed_mps * std::exp(s.value), 0.5, 60.0);
+                break;
+            case FaultChange::FaceTurn:
+                // Closing is a release style in a set-up; what is left of it is opened less.
+                if (s.value < radFromDeg(-2) && out.release != Release::Rotate) {
+                    const double more =
+                        releaseClosing_rad(Release::Rotate) - releaseClosing_rad(out.release);
+                    out.release = Release::Rotate;
+                    out.open_rad += s.value + more;
+                } else {
+                    out.open_rad += s.value;
+                }
+                break;
+            default:
+                break;
+        }
+    }
+    return out;
 }
 
 CauseAnswer findCauses(const CauseRequest& request) {

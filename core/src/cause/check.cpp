@@ -30,20 +30,20 @@ struct CheckInfo {
     std::string_view key;
     /// Of a look: at what, and how far the eye is off.
     bool looks;
-    Change at;
+    FaultChange at;
     double sd;
     /// Of balls: the faults that are then out of the way.
     std::array<Fault, 4> without;
 };
 constexpr Fault no = Fault::None;
 constexpr std::array<CheckInfo, checkCount> infos{{
-    {Check::FilmHands, "film_hands", true, Change::Lean, 2 * deg, {no, no, no, no}},
-    {Check::StickAtBall, "stick_at_ball", true, Change::Ball, 0.008, {no, no, no, no}},
-    {Check::LinesOnFace, "lines_on_face", true, Change::Open, 2.5 * deg, {no, no, no, no}},
-    {Check::BrushLine, "brush_line", true, Change::LowPoint, 0.012, {no, no, no, no}},
-    {Check::FilmFromBehind, "film_from_behind", true, Change::Handle, 0.012, {no, no, no, no}},
-    {Check::FilmFace, "film_face", true, Change::FaceTurn, 3 * deg, {no, no, no, no}},
-    {Check::CountSpeed, "count_speed", true, Change::Speed, 0.03, {no, no, no, no}},
+    {Check::FilmHands, "film_hands", true, FaultChange::Lean, 2 * deg, {no, no, no, no}},
+    {Check::StickAtBall, "stick_at_ball", true, FaultChange::Ball, 0.008, {no, no, no, no}},
+    {Check::LinesOnFace, "lines_on_face", true, FaultChange::Open, 2.5 * deg, {no, no, no, no}},
+    {Check::BrushLine, "brush_line", true, FaultChange::LowPoint, 0.012, {no, no, no, no}},
+    {Check::FilmFromBehind, "film_from_behind", true, FaultChange::Handle, 0.012, {no, no, no, no}},
+    {Check::FilmFace, "film_face", true, FaultChange::FaceTurn, 3 * deg, {no, no, no, no}},
+    {Check::CountSpeed, "count_speed", true, FaultChange::Speed, 0.03, {no, no, no, no}},
     {Check::FreshFace, "fresh_face", false, {}, 0, {Fault::WornFace, no, no, no}},
     {Check::FreshBall, "fresh_ball", false, {}, 0, {Fault::OtherBall, no, no, no}},
     {Check::TeedUp, "teed_up", false, {}, 0, {Fault::MoreGrass, Fault::HeelGrass, no, no}},

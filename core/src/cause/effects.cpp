@@ -23,12 +23,12 @@ constexpr double lawLaunch_rad = 0.6 * deg, lawSpin = 0.03, lawSpeed = 0.006,
                  lawAxis_rad = 1.5 * deg;
 constexpr double leastChance = 1e-4;
 
-/// By Change, in its order: not known of an ordinary club player, changed by a day, and the step of
+/// By FaultChange, in its order: not known of an ordinary club player, changed by a day, and the step of
 /// a difference (so long that a bounce which comes or goes is smoothed).
 struct Sizes {
     double common, day, step;
 };
-constexpr std::array<Sizes, changeCount> sizes{{
+constexpr std::array<Sizes, faultChangeCount> sizes{{
     {0.08, 0.02, 0.02},                                    // Speed
     {3 * deg, 1.0 * deg, 1.5 * deg},                       // Lean
     {2.5 * deg, 1.0 * deg, 2 * deg},                       // Open
@@ -71,22 +71,23 @@ Changes commonDeviations(const PlayerModel& player, Level level, const Condition
     const double factor = levelFactor(level);
     for (Eigen::Index i = 0; i < changes; ++i)
         out[i] = sizes[static_cast<std::size_t>(i)].common;
-    for (Eigen::Index i = cause::at(Change::Lean); i <= cause::at(Change::Handle); ++i)
+    for (Eigen::Index i = cause::at(FaultChange::Lean); i <= cause::at(FaultChange::Handle); ++i)
         out[i] *= factor;
     if (const Tuning* t = player.tuning.get()) {
         // His set-up and speeds are known as far as one day is.
-        for (Eigen::Index i = 0; i <= cause::at(Change::Handle); ++i)
+        for (Eigen::Index i = 0; i <= cause::at(FaultChange::Handle); ++i)
             out[i] = std::min(out[i], sizes[static_cast<std::size_t>(i)].day);
-        out[cause::at(Change::Friction)] = t->strike.frictionSdOf({c.ball, c.face, c.lie});
-        out[cause::at(Change::Grip)] = t->strike.tangentialSd[static_cast<std::size_t>(c.ball)];
-        out[cause::at(Change::Bounce)] = t->strike.restitution0Sd;
-        out[cause::at(Change::ReadLoft)] = t->strike.loftBiasSd_rad;
-        out[cause::at(Change::ReadAttack)] = t->strike.attackBiasSd_rad;
-        out[cause::at(Change::Drag)] = t->air.dragSd;
-        out[cause::at(Change::Lift)] = t->air.liftSd;
-        out[cause::at(Change::Firmness)] = t->ground.firmnessSd;
-        out[cause::at(Change::GroundFriction)] = t->ground.frictionSd;
-        out[cause::at(Change::GreenSpeed)] = t->ground.greenSpeedSd;
+        out[cause::at(FaultChange::Friction)] = t->strike.frictionSdOf({c.ball, c.face, c.lie});
+        out[cause::at(FaultChange::Grip)] =
+            t->strike.tangentialSd[static_cast<std::size_t>(c.ball)];
+        out[cause::at(FaultChange::Bounce)] = t->strike.restitution0Sd;
+        out[cause::at(FaultChange::ReadLoft)] = t->strike.loftBiasSd_rad;
+        out[cause::at(FaultChange::ReadAttack)] = t->strike.attackBiasSd_rad;
+        out[cause::at(FaultChange::Drag)] = t->air.dragSd;
+        out[cause::at(FaultChange::Lift)] = t->air.liftSd;
+        out[cause::at(FaultChange::Firmness)] = t->ground.firmnessSd;
+        out[cause::at(FaultChange::GroundFriction)] = t->ground.frictionSd;
+        out[cause::at(FaultChange::GreenSpeed)] = t->ground.greenSpeedSd;
     }
     return out;
 }
@@ -119,13 +120,13 @@ KindEffects::KindEffects(const PlayerModel& player, Level level, const PatternKi
 }
 
 std::optional<KindEffects::Struck> KindEffects::strike(const Changes& z) const {
-    const auto by = [&](Change c) { return z[cause::at(c)]; };
+    const auto by = [&](FaultChange c) { return z[cause::at(c)]; };
     Struck out;
     Contact& contact = out.contact = predictor_.contact();
     const Conditions& c = predictor_.conditions();
-    if (by(Change::Cover) != 0.0) {
+    if (by(FaultChange::Cover) != 0.0) {
         Lie lie = c.lie;
-        lie.cover = std::clamp(lie.cover + by(Change::Cover), 0.0, 1.0);
+        lie.cover = std::clamp(lie.cover + by(FaultChange::Cover), 0.0, 1.0);
         // Grass of which nothing is said is neither burnt nor wet.
         if (c.lie.cover < 0.05) lie.moisture = std::max(lie.moisture, 0.4);
         const Contact said = calcContact(c.ball, c.face, c.lie),
@@ -135,33 +136,35 @@ std::optional<KindEffects::Struck> KindEffects::strike(const Changes& z) const {
         contact.restitutionScale *= is.restitutionScale / said.restitutionScale;
         contact.faceTurn_rad += is.faceTurn_rad - said.faceTurn_rad;
     }
-    contact.friction = std::clamp(contact.friction * std::exp(by(Change::Friction)), 0.05, 1.2);
+    contact.friction =
+        std::clamp(contact.friction * std::exp(by(FaultChange::Friction)), 0.05, 1.2);
     contact.tangentialRestitution =
-        std::clamp(contact.tangentialRestitution + by(Change::Grip), -0.3, 0.9);
-    contact.restitutionScale *= 1.0 + by(Change::Bounce) / constants::restitution0;
+        std::clamp(contact.tangentialRestitution + by(FaultChange::Grip), -0.3, 0.9);
+    contact.restitutionScale *= 1.0 + by(FaultChange::Bounce) / constants::restitution0;
 
     Recipe its = delivered_;
-    its.clubSpeed_mps = std::clamp(its.clubSpeed_mps * std::exp(by(Change::Speed)), 0.5, 60.0);
-    its.lean_rad += by(Change::Lean);
-    its.open_rad += by(Change::Open);
-    its.handleRaised_m += by(Change::Handle);
+    its.clubSpeed_mps = std::clamp(its.clubSpeed_mps * std::exp(by(FaultChange::Speed)), 0.5, 60.0);
+    its.lean_rad += by(FaultChange::Lean);
+    its.open_rad += by(FaultChange::Open);
+    its.handleRaised_m += by(FaultChange::Handle);
     // The low point moves as if the ball had, without what that does to the hands.
-    its.ballForward_m += by(Change::Ball) - by(Change::LowPoint);
-    its.lean_rad += std::atan((delivered_.ballForward_m + by(Change::Ball) - by(Change::LowPoint)) /
-                              kernel::handHeight_m) -
-                    std::atan((delivered_.ballForward_m + by(Change::Ball)) / kernel::handHeight_m);
+    its.ballForward_m += by(FaultChange::Ball) - by(FaultChange::LowPoint);
+    its.lean_rad +=
+        std::atan((delivered_.ballForward_m + by(FaultChange::Ball) - by(FaultChange::LowPoint)) /
+                  kernel::handHeight_m) -
+        std::atan((delivered_.ballForward_m + by(FaultChange::Ball)) / kernel::handHeight_m);
     try {
         const Swing swing =
-            calcDeliveredSwing(c.wedge, its, contact.faceTurn_rad + by(Change::FaceTurn));
+            calcDeliveredSwing(c.wedge, its, contact.faceTurn_rad + by(FaultChange::FaceTurn));
         Delivery d = swing.delivery;
-        d.attack_rad += by(Change::Attack);
-        d.path_rad += by(Change::Path);
+        d.attack_rad += by(FaultChange::Attack);
+        d.path_rad += by(FaultChange::Path);
         out.pass.lowPoint_m = -std::sin(d.attack_rad) * swing.radius_m;
         out.pass.radius_m = swing.radius_m;
         out.pass.loft_rad = c.wedge.loft_rad;
         out.pass.bounce_rad = c.wedge.bounce_rad;
         out.pass.dynamicLoft_rad = d.dynamicLoft_rad;
-        out.pass.depth_m = depth_m_ + by(Change::Depth);
+        out.pass.depth_m = depth_m_ + by(FaultChange::Depth);
         d.path_rad *= side_;
         d.faceAngle_rad *= side_;
         out.delivery = d;
@@ -169,30 +172,30 @@ std::optional<KindEffects::Struck> KindEffects::strike(const Changes& z) const {
         return std::nullopt;
     }
     out.around = predictor_.surroundings();
-    out.around.air.drag *= std::exp(by(Change::Drag));
-    out.around.air.lift *= std::exp(by(Change::Lift));
-    out.around.ground = out.around.ground.scaled(std::exp(by(Change::Firmness)),
-                                                 std::exp(by(Change::GroundFriction)),
-                                                 std::exp(by(Change::GreenSpeed)));
+    out.around.air.drag *= std::exp(by(FaultChange::Drag));
+    out.around.air.lift *= std::exp(by(FaultChange::Lift));
+    out.around.ground = out.around.ground.scaled(std::exp(by(FaultChange::Firmness)),
+                                                 std::exp(by(FaultChange::GroundFriction)),
+                                                 std::exp(by(FaultChange::GreenSpeed)));
     return out;
 }
 
 Readables KindEffects::readablesOf(const Struck& s, const Changes& z, int* bit) const {
-    const auto by = [&](Change c) { return z[cause::at(c)]; };
+    const auto by = [&](FaultChange c) { return z[cause::at(c)]; };
     const ShotResult shot = calcShotWith(s.delivery, s.contact, s.around, law_);
     Readables out;
     for (const OutcomeInfo& info : outcomes())
         out[cause::at(info.outcome)] = valueOf(shot, info.outcome);
     // The club is read as the device has it, and the ball is played from its own reading.
     out[cause::at(Outcome::Attack)] =
-        s.delivery.attack_rad + attackBias_rad_ + by(Change::ReadAttack);
+        s.delivery.attack_rad + attackBias_rad_ + by(FaultChange::ReadAttack);
     out[cause::at(Outcome::Path)] = s.delivery.path_rad;
     out[cause::at(Outcome::FaceAngle)] = s.delivery.faceAngle_rad;
     out[cause::at(Outcome::DynamicLoft)] =
-        s.delivery.dynamicLoft_rad + loftBias_rad_ + by(Change::ReadLoft);
-    out[cause::at(Outcome::LaunchAngle)] += by(Change::ReadLaunch);
-    out[cause::at(Outcome::BallSpeed)] *= std::exp(by(Change::ReadBallSpeed));
-    out[cause::at(Outcome::SpinRate)] *= std::exp(by(Change::ReadSpin));
+        s.delivery.dynamicLoft_rad + loftBias_rad_ + by(FaultChange::ReadLoft);
+    out[cause::at(Outcome::LaunchAngle)] += by(FaultChange::ReadLaunch);
+    out[cause::at(Outcome::BallSpeed)] *= std::exp(by(FaultChange::ReadBallSpeed));
+    out[cause::at(Outcome::SpinRate)] *= std::exp(by(FaultChange::ReadSpin));
     out[ClubSpeed] = s.delivery.clubSpeed_mps * s.contact.speedKept;
     out[LogApex] = std::log(std::max(shot.flight.apex_m, 0.01));
     out[Curve] =
@@ -203,6 +206,13 @@ Readables KindEffects::readablesOf(const Struck& s, const Changes& z, int* bit) 
         s.pass.lowPoint_m - std::sqrt(2.0 * s.pass.radius_m * std::max(s.pass.depth_m, 0.0005));
     if (bit) *bit = shot.behaviour.bitingBounce;
     return out;
+}
+
+ShotResult KindEffects::play(const Changes& z, ShotTrace* trace) const {
+    const auto struck = strike(z);
+    if (!struck) throw RangeError("changes", z.norm(), 0, 0);
+    ShotResult shot = calcShotWith(struck->delivery, struck->contact, struck->around, law_, trace);
+    return shot;
 }
 
 std::optional<Played> KindEffects::at(const Changes& z) const {
@@ -253,14 +263,15 @@ std::optional<Linear> KindEffects::around(const Changes& z) const {
     for (double& b : out.bits)
         b /= counted;
     // What the device adds.
-    const auto reads = [&](Outcome o, Change c, double by) {
+    const auto reads = [&](Outcome o, FaultChange c, double by) {
         out.slope(cause::at(o), cause::at(c)) = by;
     };
-    reads(Outcome::DynamicLoft, Change::ReadLoft, 1.0);
-    reads(Outcome::Attack, Change::ReadAttack, 1.0);
-    reads(Outcome::LaunchAngle, Change::ReadLaunch, 1.0);
-    reads(Outcome::BallSpeed, Change::ReadBallSpeed, here->mean[cause::at(Outcome::BallSpeed)]);
-    reads(Outcome::SpinRate, Change::ReadSpin, here->mean[cause::at(Outcome::SpinRate)]);
+    reads(Outcome::DynamicLoft, FaultChange::ReadLoft, 1.0);
+    reads(Outcome::Attack, FaultChange::ReadAttack, 1.0);
+    reads(Outcome::LaunchAngle, FaultChange::ReadLaunch, 1.0);
+    reads(Outcome::BallSpeed, FaultChange::ReadBallSpeed,
+          here->mean[cause::at(Outcome::BallSpeed)]);
+    reads(Outcome::SpinRate, FaultChange::ReadSpin, here->mean[cause::at(Outcome::SpinRate)]);
 
     // From swing to swing.
     constexpr std::array which{Scatter::Speed, Scatter::Attack, Scatter::Path, Scatter::Face,

@@ -23,10 +23,10 @@ enum Readable : Eigen::Index {
 constexpr Eigen::Index at(Outcome o) {
     return static_cast<Eigen::Index>(o);
 }
-constexpr Eigen::Index at(Change c) {
+constexpr Eigen::Index at(FaultChange c) {
     return static_cast<Eigen::Index>(c);
 }
-inline constexpr auto changes = static_cast<Eigen::Index>(changeCount);
+inline constexpr auto changes = static_cast<Eigen::Index>(faultChangeCount);
 
 using Changes = Eigen::Vector<double, changes>;
 using ChangesMatrix = Eigen::Matrix<double, changes, changes>;
@@ -69,7 +69,8 @@ public:
     /// Nothing where the model has no answer.
     std::optional<Played> at(const Changes& z) const;
     std::optional<Linear> around(const Changes& z) const;
-    const Conditions& conditions() const { return predictor_.conditions(); }
+    /// \throws RangeError.
+    ShotResult play(const Changes& z, ShotTrace* trace) const;
 
 private:
     struct Struck {

@@ -17,30 +17,30 @@ struct ChangeRow {
     std::string_view key;
     double factor;
 };
-constexpr std::array<ChangeRow, changeCount> changes{{{"speed_pct", 100.0},
-                                                      {"lean_deg", 1.0 / deg},
-                                                      {"open_deg", 1.0 / deg},
-                                                      {"ball_cm", 100.0},
-                                                      {"low_point_cm", 100.0},
-                                                      {"depth_mm", 1000.0},
-                                                      {"attack_deg", 1.0 / deg},
-                                                      {"path_deg", 1.0 / deg},
-                                                      {"face_turn_deg", 1.0 / deg},
-                                                      {"handle_cm", 100.0},
-                                                      {"friction_pct", 100.0},
-                                                      {"tangential_restitution", 1.0},
-                                                      {"restitution", 1.0},
-                                                      {"cover", 1.0},
-                                                      {"drag_pct", 100.0},
-                                                      {"lift_pct", 100.0},
-                                                      {"firmness_pct", 100.0},
-                                                      {"ground_friction_pct", 100.0},
-                                                      {"green_speed_pct", 100.0},
-                                                      {"read_loft_deg", 1.0 / deg},
-                                                      {"read_attack_deg", 1.0 / deg},
-                                                      {"read_launch_deg", 1.0 / deg},
-                                                      {"read_ball_speed_pct", 100.0},
-                                                      {"read_spin_pct", 100.0}}};
+constexpr std::array<ChangeRow, faultChangeCount> changes{{{"speed_pct", 100.0},
+                                                           {"lean_deg", 1.0 / deg},
+                                                           {"open_deg", 1.0 / deg},
+                                                           {"ball_cm", 100.0},
+                                                           {"low_point_cm", 100.0},
+                                                           {"depth_mm", 1000.0},
+                                                           {"attack_deg", 1.0 / deg},
+                                                           {"path_deg", 1.0 / deg},
+                                                           {"face_turn_deg", 1.0 / deg},
+                                                           {"handle_cm", 100.0},
+                                                           {"friction_pct", 100.0},
+                                                           {"tangential_restitution", 1.0},
+                                                           {"restitution", 1.0},
+                                                           {"cover", 1.0},
+                                                           {"drag_pct", 100.0},
+                                                           {"lift_pct", 100.0},
+                                                           {"firmness_pct", 100.0},
+                                                           {"ground_friction_pct", 100.0},
+                                                           {"green_speed_pct", 100.0},
+                                                           {"read_loft_deg", 1.0 / deg},
+                                                           {"read_attack_deg", 1.0 / deg},
+                                                           {"read_launch_deg", 1.0 / deg},
+                                                           {"read_ball_speed_pct", 100.0},
+                                                           {"read_spin_pct", 100.0}}};
 
 struct FaultRow {
     std::string_view key;
@@ -67,11 +67,11 @@ constexpr std::array<FaultRow, faultCount> faults{{{"none", 340, 300},
 
 }  // namespace
 
-std::string_view changeKey(Change change) {
+std::string_view faultChangeKey(FaultChange change) {
     return changes[static_cast<std::size_t>(change)].key;
 }
 
-double changeFactor(Change change) {
+double faultChangeFactor(FaultChange change) {
     return changes[static_cast<std::size_t>(change)].factor;
 }
 
@@ -92,58 +92,59 @@ std::vector<FaultPart> partsOf(Fault fault, const Conditions& c) {
         case Fault::None:
             return {};
         case Fault::HandsPassed:
-            return {{Change::Lean, -7 * deg, 2.5 * deg}, {Change::FaceTurn, -1.5 * deg, 1.5 * deg}};
+            return {{FaultChange::Lean, -7 * deg, 2.5 * deg},
+                    {FaultChange::FaceTurn, -1.5 * deg, 1.5 * deg}};
         case Fault::LowPointBehind:
-            return {{Change::LowPoint, -0.045, 0.015}, {Change::Depth, 0.003, 0.002}};
+            return {{FaultChange::LowPoint, -0.045, 0.015}, {FaultChange::Depth, 0.003, 0.002}};
         case Fault::SpeedLost:
-            return {{Change::Speed, -0.12, 0.04}};
+            return {{FaultChange::Speed, -0.12, 0.04}};
         case Fault::TooSteep:
-            return {{Change::Attack, -4 * deg, 1.3 * deg}, {Change::Depth, 0.005, 0.003}};
+            return {{FaultChange::Attack, -4 * deg, 1.3 * deg}, {FaultChange::Depth, 0.005, 0.003}};
         case Fault::OpenedTooFar:
-            return {{Change::Open, 10 * deg, 3 * deg}};
+            return {{FaultChange::Open, 10 * deg, 3 * deg}};
         case Fault::BallForward:
-            return {{Change::Ball, 0.055, 0.018}};
+            return {{FaultChange::Ball, 0.055, 0.018}};
         case Fault::BallBack:
-            return {{Change::Ball, -0.055, 0.018}};
+            return {{FaultChange::Ball, -0.055, 0.018}};
         case Fault::WeightBack:
-            return {{Change::LowPoint, -0.055, 0.015},
-                    {Change::Lean, -2 * deg, 1.5 * deg},
-                    {Change::Speed, -0.05, 0.02}};
+            return {{FaultChange::LowPoint, -0.055, 0.015},
+                    {FaultChange::Lean, -2 * deg, 1.5 * deg},
+                    {FaultChange::Speed, -0.05, 0.02}};
         case Fault::HandleRaised:
-            return {{Change::Handle, 0.045, 0.015}, {Change::Depth, -0.006, 0.002}};
+            return {{FaultChange::Handle, 0.045, 0.015}, {FaultChange::Depth, -0.006, 0.002}};
         case Fault::TurnedOver:
-            return {{Change::FaceTurn, -8 * deg, 2.5 * deg}};
+            return {{FaultChange::FaceTurn, -8 * deg, 2.5 * deg}};
         case Fault::HeelGrass:
             if (c.lie.cover < grassy) return {};
-            return {{Change::FaceTurn, -5 * deg, 2 * deg}, {Change::Speed, -0.06, 0.02}};
+            return {{FaultChange::FaceTurn, -5 * deg, 2 * deg}, {FaultChange::Speed, -0.06, 0.02}};
         case Fault::WornFace:
             if (c.face == FaceCondition::WornWet) return {};  // no worse one
-            return {{Change::Friction, -0.45, 0.15}};
+            return {{FaultChange::Friction, -0.45, 0.15}};
         case Fault::OtherBall:
             // A harder one than is said: of those there is nothing beyond the range ball.
             if (c.ball == BallKind::Range) return {};
-            return {{Change::Friction, -0.40, 0.12},
-                    {Change::Grip, -0.13, 0.04},
-                    {Change::Bounce, -0.015, 0.008},
-                    {Change::Drag, 0.05, 0.03}};
+            return {{FaultChange::Friction, -0.40, 0.12},
+                    {FaultChange::Grip, -0.13, 0.04},
+                    {FaultChange::Bounce, -0.015, 0.008},
+                    {FaultChange::Drag, 0.05, 0.03}};
         case Fault::MoreGrass:
-            return {{Change::Cover, 0.30, 0.12}};
+            return {{FaultChange::Cover, 0.30, 0.12}};
         case Fault::HardGround:
-            return {{Change::Firmness, 0.28, 0.10},
-                    {Change::GroundFriction, -0.15, 0.15},
-                    {Change::GreenSpeed, 0.15, 0.12}};
+            return {{FaultChange::Firmness, 0.28, 0.10},
+                    {FaultChange::GroundFriction, -0.15, 0.15},
+                    {FaultChange::GreenSpeed, 0.15, 0.12}};
         case Fault::Device:
-            return {{Change::ReadLoft, 0, 3 * deg},
-                    {Change::ReadAttack, 0, 3 * deg},
-                    {Change::ReadLaunch, 0, 3 * deg},
-                    {Change::ReadBallSpeed, 0, 0.05},
-                    {Change::ReadSpin, 0, 0.20}};
+            return {{FaultChange::ReadLoft, 0, 3 * deg},
+                    {FaultChange::ReadAttack, 0, 3 * deg},
+                    {FaultChange::ReadLaunch, 0, 3 * deg},
+                    {FaultChange::ReadBallSpeed, 0, 0.05},
+                    {FaultChange::ReadSpin, 0, 0.20}};
         case Fault::Other:
-            return {{Change::Speed, 0, 0.08},       {Change::Lean, 0, 5 * deg},
-                    {Change::Open, 0, 7 * deg},     {Change::Ball, 0, 0.03},
-                    {Change::LowPoint, 0, 0.03},    {Change::Depth, 0, 0.004},
-                    {Change::Attack, 0, 2.5 * deg}, {Change::Path, 0, 4 * deg},
-                    {Change::FaceTurn, 0, 5 * deg}, {Change::Friction, 0, 0.25}};
+            return {{FaultChange::Speed, 0, 0.08},       {FaultChange::Lean, 0, 5 * deg},
+                    {FaultChange::Open, 0, 7 * deg},     {FaultChange::Ball, 0, 0.03},
+                    {FaultChange::LowPoint, 0, 0.03},    {FaultChange::Depth, 0, 0.004},
+                    {FaultChange::Attack, 0, 2.5 * deg}, {FaultChange::Path, 0, 4 * deg},
+                    {FaultChange::FaceTurn, 0, 5 * deg}, {FaultChange::Friction, 0, 0.25}};
     }
     return {};
 }

@@ -5,6 +5,7 @@
 
 #include <QHBoxLayout>
 #include <QStackedLayout>
+#include <QToolButton>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -13,7 +14,9 @@
 #include "drawings/dial_shape.h"
 #include "drawings/flight_drawing.h"
 #include "drawings/shares_drawing.h"
+#include "style/style.h"
 #include "text/sentences.h"
+#include "views/explain/cause_page.h"
 #include "wedgeon/error.h"
 #include "wedgeon/units.h"
 #include "widgets/attachment_strip.h"
@@ -35,15 +38,6 @@ constexpr double sameRun_m = 0.3;
 
 constexpr int mostSmallPictures = 5;
 
-/// "+0.6 ± 0.2 m".
-template <class Shape>
-QString signedWith(const Shape& shape, double value, double half) {
-    return text::withUnit(text::signedNumber(value * shape.factor, shape.decimals) +
-                              QStringLiteral("\u00a0±\u00a0") +
-                              text::number(half * shape.factor, shape.decimals),
-                          shape.unit);
-}
-
 }  // namespace
 
 ExplainView::ExplainView(Desk& desk, QWidget* parent)
@@ -54,6 +48,11 @@ ExplainView::ExplainView(Desk& desk, QWidget* parent)
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makePage());
+    cause_ = new CausePage(desk, makeSwitch());
+    connect(cause_, &CausePage::viewWanted, this, &View::viewWanted);
+    pages_->addWidget(cause_);
+    showPage(Difference);
+    connect(&desk.causes(), &CauseFinder::questioned, this, [this] { showPage(OfCause); });
     addCommand(tr("S&wap A and B"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
                [this] { desk_.comparison().swap(); });
 }
@@ -62,7 +61,57 @@ QString ExplainView::name() const {
     return tr("Explain");
 }
 
+QWidget* ExplainView::makeSwitch() {
+    auto* both = new QWidget;
+    auto* line = new QHBoxLayout(both);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(2);
+    switches_.emplace_back();
+    for (const auto& [page, name] :
+         {std::pair(Difference, tr("A and B")), {OfCause, tr("Cause")}}) {
+        auto* button = new QToolButton;
+        button->setText(name);
+        button->setCheckable(true);
+        button->setAutoRaise(true);
+        button->setFont(style::font(14, QFont::DemiBold));
+        connect(button, &QToolButton::clicked, this, [this, page = page] { showPage(page); });
+        switches_.back()[page] = button;
+        line->addWidget(button);
+    }
+    return both;
+}
+
+void ExplainView::showPage(Page page) {
+    page_ = page;
+    for (const auto& buttons : switches_) {
+        for (const Page p : {Difference, OfCause})
+            buttons[p]->setChecked(p == page);
+    }
+    if (page == OfCause) {
+        pages_->setCurrentIndex(2);
+        cause_->refresh();
+    } else {
+        pages_->setCurrentIndex(comparison_.isComplete() ? 1 : 0);
+    }
+}
+
+QVariantMap ExplainView::state() const {
+    return {{QStringLiteral("page"),
+             page_ == OfCause ? QStringLiteral("cause") : QStringLiteral("difference")}};
+}
+
+void ExplainView::restore(const QVariantMap& state) {
+    showPage(state.value(QStringLiteral("page")).toString() == QStringLiteral("cause")
+                 ? OfCause
+                 : Difference);
+}
+
 void ExplainView::refresh(Desk::Parts parts) {
+    if (parts & (Desk::Causes | Desk::UnitsShown)) cause_->refresh();
+    // What stands in the strip is part of the question, and so is who is known.
+    if (page_ == OfCause && (parts & (Desk::Givens | Desk::Records)) &&
+        desk_.causes().hasQuestion() && !(parts & Desk::Causes))
+        desk_.askCause();
     if (parts & (Desk::Compared | Desk::UnitsShown)) explainAgain();
     if (parts & (Desk::Compared | Desk::Records)) showPictures();
 }
@@ -72,6 +121,7 @@ QWidget* ExplainView::makeEmpty() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(60, 0, 60, 0);
     column->addStretch(2);
+    column->addWidget(makeSwitch(), 0, Qt::AlignLeft);
     emptyLine_ = new Headline(QStringLiteral("explainEmpty"));
     column->addWidget(emptyLine_);
     column->addStretch(3);
@@ -89,7 +139,8 @@ QWidget* ExplainView::makePage() {
     headline_ = new Headline(QStringLiteral("explain"));
     auto* head = new QHBoxLayout;
     head->setContentsMargins(20, 0, 20, 0);
-    head->addWidget(headline_);
+    head->addWidget(headline_, 1);
+    head->addWidget(makeSwitch(), 0, Qt::AlignTop);
     result->addLayout(head);
     flight_ = new FlightDrawing(tr("Both flights"));
     result->addWidget(flight_, 1);
@@ -144,7 +195,7 @@ void ExplainView::explainAgain() {
     differences_.clear();
     worker_.forget();
     working_ = false;
-    pages_->setCurrentIndex(comparison_.isComplete() ? 1 : 0);
+    showPage(page_);
     if (!comparison_.isComplete()) {
         const QString have = comparison_.side(Comparison::A)   ? tr("A is %1. ").arg(a().name())
                              : comparison_.side(Comparison::B) ? tr("B is %1. ").arg(b().name())
@@ -354,7 +405,8 @@ QString ExplainView::why() const {
 }
 
 QVector<ReportPart> ExplainView::reportParts() const {
-    if (!comparison_.isComplete()) return {};
+    QVector<ReportPart> parts = cause_->reportParts();
+    if (!comparison_.isComplete()) return parts;
     ReportPart part{tr("What made the difference"), sentence(), why(), {}, {}};
     for (const store::Quantity q : {store::Quantity::Total, store::Quantity::Carry}) {
         const auto from = a().measured(q), to = b().measured(q);
@@ -363,10 +415,11 @@ QVector<ReportPart> ExplainView::reportParts() const {
         break;
     }
     part.pictures << reportPicture(*flight_, 240);
-    return {part};
+    return parts << part;
 }
 
 QString ExplainView::asText() const {
+    if (page_ == OfCause) return cause_->asText();
     if (!comparison_.isComplete()) return {};
     QStringList out{headline_->asText(), flight_->accessibleDescription()};
     for (const SharesDrawing* s : stairs_)

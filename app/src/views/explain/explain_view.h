@@ -11,11 +11,13 @@
 #include "views/view.h"
 #include "work/latest_worker.h"
 
+class QAbstractButton;
 class QStackedLayout;
 
 namespace wedgeon {
 
 class AttachmentStrip;
+class CausePage;
 class FlightDrawing;
 class Headline;
 class SharesDrawing;
@@ -28,6 +30,9 @@ public:
     QString name() const override;
     QString asText() const override;
     QVector<ReportPart> reportParts() const override;
+    /// Which of its pages.
+    QVariantMap state() const override;
+    void restore(const QVariantMap& state) override;
 
 protected:
     void refresh(Desk::Parts parts) override;
@@ -46,8 +51,12 @@ private:
     /// Somebody said of some shot what decides it.
     bool isSaid(Cause cause) const;
     bool isGrouped() const;
+    enum Page { Difference, OfCause };
     QWidget* makeEmpty();
     QWidget* makePage();
+    /// Two buttons that go from the one to the other; each page has its own.
+    QWidget* makeSwitch();
+    void showPage(Page page);
     void explainAgain();
     const ComparedShots& a() const { return *comparison_.side(Comparison::A); }
     const ComparedShots& b() const { return *comparison_.side(Comparison::B); }
@@ -62,6 +71,9 @@ private:
     const Comparison& comparison_;
     Answer differences_;
     bool working_ = false;
+    Page page_ = Difference;
+    std::vector<std::array<QAbstractButton*, 2>> switches_;
+    CausePage* cause_;
     QStackedLayout* pages_;
     Headline* headline_;
     Headline* emptyLine_;

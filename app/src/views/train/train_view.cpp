@@ -167,7 +167,8 @@ QWidget* TrainView::makeAside() {
         if (!room_.current()) today_->show(drill);
     });
     connect(beginDrill_, &QPushButton::clicked, this, &TrainView::beginDrill);
-    connect(trial, &QPushButton::clicked, this, &TrainView::beginTrial);
+    connect(trial, &QPushButton::clicked, this, [this] { beginTrial(); });
+    connect(&desk_, &Desk::trialWanted, this, &TrainView::beginTrial, Qt::QueuedConnection);
     column->addSpacing(8);
     listTitle_ = new SentenceLabel(SentenceLabel::Rank::Title);
     column->addWidget(listTitle_);
@@ -354,9 +355,9 @@ void TrainView::beginDrill() {
     if (drill && mayBegin()) room_.begin(Drill(*drill));
 }
 
-void TrainView::beginTrial() {
+void TrainView::beginTrial(const QStringList& first) {
     if (!mayBegin()) return;
-    QStringList ways;
+    QStringList ways = first;
     for (const NamedRecipe& r : bench_.state().recipes) {
         const QString name = text::fromUtf8(r.name);
         if (!name.isEmpty() && !ways.contains(name)) ways << name;

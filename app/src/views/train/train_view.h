@@ -49,7 +49,8 @@ private:
     void fillDrills();
     void tellCaution();
     void beginDrill();
-    void beginTrial();
+    /// \p ways: names to choose from beside the recipes, the first ones first.
+    void beginTrial(const QStringList& ways = {});
     /// He stopped for pain today: only when the coach says so.
     bool mayBegin();
     void end();

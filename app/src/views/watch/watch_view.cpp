@@ -123,6 +123,8 @@ void WatchView::makeCommands() {
                [this] { takeShown(Comparison::A); });
     addCommand(tr("Take the shown shots as B"), QKeySequence(Qt::SHIFT | Qt::Key_B),
                [this] { takeShown(Comparison::B); });
+    addCommand(tr("&Look for the cause of the shown shots"),
+               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), [this] { lookForCause(); });
 }
 
 void WatchView::followNewest() {
@@ -165,6 +167,33 @@ void WatchView::takeShown(Comparison::Side side) {
     const QString name = desk_.comparison().side(side)->name();
     emit said((side == Comparison::A ? tr("A is %1.") : tr("B is %1.")).arg(name),
               QStringLiteral("explain"));
+}
+
+void WatchView::lookForCause() {
+    const int current = std::max(0, currentRow());
+    if (current >= shots_.rowCount()) return;
+    // Of one player; and where nothing is filtered of one day, as a complaint is.
+    const store::Fallback fallback = desk_.bench().fallback();
+    const std::string player = store::findPlayerName(shots_.recordAt(current), fallback);
+    const auto dayOf = [this](int row) {
+        return shots_.recordAt(row)[store::Label::Time].substr(0, 10);
+    };
+    const std::string day = dayOf(current);
+    std::vector<std::int64_t> ids;
+    for (int i = 0; i < shown_.rowCount(); ++i) {
+        const int row = shown_.sourceRow(i);
+        if (!shots_.loggedAt(row).setAside.empty() ||
+            store::findPlayerName(shots_.recordAt(row), fallback) != player ||
+            (!shown_.isFiltered() && dayOf(row) != day))
+            continue;
+        ids.push_back(shots_.loggedAt(row).id);
+    }
+    if (ids.empty()) return;
+    const QString words = filter_->text().trimmed();
+    const QString name = text::shots(static_cast<qsizetype>(ids.size())) +
+                         (words.isEmpty() ? QString() : QStringLiteral(" (%1)").arg(words));
+    emit viewWanted(QStringLiteral("explain"));
+    desk_.causes().setPattern(std::move(ids), name, player);
 }
 
 void WatchView::refresh(Desk::Parts parts) {

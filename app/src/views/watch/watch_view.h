@@ -70,6 +70,7 @@ private:
     /// The coach does not share the first doubt of the current shot.
     void keepDoubtful();
     void takeForExplain(Comparison::Side side);
+    void lookForCause();
     void takeShown(Comparison::Side side);
     /// The chosen shot's row in the stream; -1 for none.
     int currentRow() const;

@@ -95,12 +95,12 @@ struct Speaks {
 };
 
 struct SizedChange {
-    Change change;
+    FaultChange change;
     double value = 0.0, half80 = 0.0;  ///< beyond his usual
 };
 
 /// What differs of one outcome, with the half width of its 80 % interval. SI.
-struct Cost {
+struct FaultCost {
     double by = 0.0, half80 = 0.0;
 };
 
@@ -111,7 +111,7 @@ struct FaultBelief {
     std::vector<Speaks> speaks;      ///< by size; less than half a bit is left out
     /// What it does to a shot of the first kind beside his usual one, where it is there; a
     /// correction takes as much off.
-    std::array<Cost, outcomeCount> costs{};
+    std::array<FaultCost, outcomeCount> costs{};
 };
 
 /// What a coach can do to tell faults apart: look at one thing, or take one thing away and have
@@ -139,7 +139,7 @@ struct CheckGain {
     /// Of a look: the change that is looked at; else the outcome of the balls that parts the two
     /// likeliest faults best.
     bool looks = false;
-    Change change{};
+    FaultChange change{};
     Outcome outcome{};
     /// What it then is with the likeliest fault and with the next one, and its deviation: of a look
     /// beyond his usual, of balls as they are read. SI.
@@ -161,13 +161,21 @@ struct CauseAnswer {
     const FaultBelief* find(Fault fault) const;
 };
 
-/// Every fault is a prior on Change; the readings and marks are held against the model's prediction
-/// with it, linearised about the most likely changes (Gauss-Newton), with the player's scatter, the
-/// device's noise, and Student's t with 6 degrees of freedom for what is far off; how likely the
-/// shots are is Laplace's integral over the changes (D. J. C. MacKay, "Bayesian interpolation",
-/// Neural Computation 4, 1992). The usual shots come first, and what they leave open is the prior
-/// of the others beside what a day brings. One fault at a time: two together are Other.
-/// \throws RangeError from the request; kinds that the model has no answer for are left out.
+/// Every fault is a prior on FaultChange; the readings and marks are held against the model's
+/// prediction with it, linearised about the most likely changes (Gauss-Newton), with the player's
+/// scatter, the device's noise, and Student's t with 6 degrees of freedom for what is far off; how
+/// likely the shots are is Laplace's integral over the changes (D. J. C. MacKay, "Bayesian
+/// interpolation", Neural Computation 4, 1992). The usual shots come first, and what they leave
+/// open is the prior of the others beside what a day brings. One fault at a time: two together are
+/// Other. \throws RangeError from the request; kinds that the model has no answer for are left out.
 CauseAnswer findCauses(const CauseRequest& request);
+
+/// A shot of a kind with changes beside the declared set-up, as it is struck clean; world frame.
+/// \throws RangeError where it cannot be played.
+ShotResult playChanged(const PlayerModel& player, const PatternKind& kind,
+                       std::span<const SizedChange> changes, ShotTrace* trace = nullptr);
+/// The set-up that is delivered with a fault of that size, as far as a set-up has it: lean,
+/// opening, ball position, weight for the low point, handle, speed and release.
+Recipe withChanges(const Recipe& declared, std::span<const SizedChange> changes);
 
 }  // namespace wedgeon

@@ -17,7 +17,7 @@ namespace wedgeon {
 
 /// What may be other than it is meant or said, and is the same for all shots of a pattern. SI, a
 /// right-hander's; "log" is of a logarithm.
-enum class Change {
+enum class FaultChange {
     Speed,     ///< of the club; log
     Lean,      ///< as it is delivered with the ball in the middle; hands ahead is +
     Open,      ///< before gripping
@@ -43,11 +43,11 @@ enum class Change {
     ReadBallSpeed,  ///< log
     ReadSpin        ///< log
 };
-inline constexpr std::size_t changeCount = 24;
+inline constexpr std::size_t faultChangeCount = 24;
 /// With its unit.
-std::string_view changeKey(Change change);
+std::string_view faultChangeKey(FaultChange change);
 /// Value in the key's unit of one SI unit.
-double changeFactor(Change change);
+double faultChangeFactor(FaultChange change);
 
 enum class Fault {
     None,  ///< nothing of his: such shots come of this set-up, lie and ground
@@ -76,7 +76,7 @@ std::optional<Fault> findFault(std::string_view key);
 
 /// One part of a fault: how large it is where the fault is there.
 struct FaultPart {
-    Change change;
+    FaultChange change;
     double mean, sd;
 };
 

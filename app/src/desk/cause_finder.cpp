@@ -1,0 +1,100 @@
+// SPDX-FileCopyrightText: 2026 The Wedgeon developers
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading a player's shots and looking for the cause.
+#include "desk/cause_finder.h"
+
+#include "desk/player_shots.h"
+#include "wedgeon/error.h"
+
+namespace wedgeon {
+namespace {
+
+std::optional<CauseFlight> play(const CauseRequest& q, std::span<const SizedChange> sizes) {
+    CauseFlight out;
+    try {
+        out.shot = playChanged(q.player, q.kinds.front(), sizes, &out.trace);
+    } catch (const RangeError&) {
+        return std::nullopt;
+    }
+    return out;
+}
+
+}  // namespace
+
+CauseFinder::CauseFinder(QObject* parent)
+    : QObject(parent),
+      finder_(
+          &CauseFinder::find,
+          [this](const Answer& a) {
+              if (!a) return;
+              working_ = false;
+              found_ = a;
+              emit changed();
+          },
+          [this](const QString& why) {
+              working_ = false;
+              emit failed(why);
+          }) {}
+
+void CauseFinder::setPattern(std::vector<std::int64_t> shots, const QString& name,
+                             const std::string& player) {
+    pattern_ = std::move(shots);
+    name_ = name;
+    player_ = player;
+    emit questioned();
+}
+
+void CauseFinder::setComplaint(Complaint complaint, bool there) {
+    if (there ? !complaints_.insert(complaint).second : complaints_.erase(complaint) == 0) return;
+    emit questioned();
+}
+
+void CauseFinder::setPriors(std::vector<double> priors) {
+    if (priors == priors_) return;
+    priors_ = std::move(priors);
+    emit questioned();
+}
+
+void CauseFinder::clear() {
+    pattern_.clear();
+    name_.clear();
+    complaints_.clear();
+    emit questioned();
+}
+
+void CauseFinder::ask(const Givens& givens) {
+    found_.reset();
+    working_ = hasQuestion();
+    if (working_) {
+        finder_.ask({givens, pattern_, player_, {complaints_.begin(), complaints_.end()}, priors_});
+    } else {
+        finder_.forget();
+    }
+    emit changed();
+}
+
+void CauseFinder::close() {
+    finder_.forget();
+    finder_.waitUntilIdle();
+}
+
+CauseFinder::Answer CauseFinder::find(const Question& q, const Task& task) {
+    auto out = std::make_shared<CauseFound>();
+    const Givens& g = q.givens;
+    store::ShotList shots;
+    if (!q.pattern.empty()) shots = readPlayerShots(g.logbook, g.fallback, q.player, task.stop);
+    if (task.stop.stop_requested()) return nullptr;
+    out->shots = store::findCauseShots(shots, q.pattern, g.fallback, g.recipe, task.stop);
+    CauseRequest& request = out->shots.request;
+    request.complaints = q.complaints;
+    request.priors = q.priors;
+    request.stop = task.stop;
+    out->answer = findCauses(request);
+    if (out->answer.stopped) return nullptr;
+    out->usual = play(request, {});
+    for (const FaultBelief& b : out->answer.beliefs)
+        out->with.push_back(play(request, b.sizes));
+    return out;
+}
+
+}  // namespace wedgeon
