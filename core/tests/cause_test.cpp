@@ -193,7 +193,7 @@ TEST(Causes, WhatGrassDoesIsNoFault) {
 
 TEST(Causes, TheCheckThatIsProposedTellsMoreThanAnother) {
     // Done for real on the planted player: what a look shows, and what is believed then.
-    int better = 0, told = 0;
+    int told = 0;
     double best = 0.0, other = 0.0;
     const int players = test::times(60, 3);
     for (int i = 0; i < players; ++i) {
@@ -201,15 +201,16 @@ TEST(Causes, TheCheckThatIsProposedTellsMoreThanAnother) {
         const Fault fault = planter.drawFault(Level::ClubPlayer);
         const CauseAnswer a =
             findCauses(planter.plant(fault, {.eyes = Eyes::Coach, .shots = 5, .usual = 12}));
-        std::vector<CheckGain> looks;
-        for (const CheckGain& c : a.checks) {
-            if (c.looks) looks.push_back(c);
-        }
-        ASSERT_GE(looks.size(), 2u);
+        const auto look = std::find_if(a.checks.begin(), a.checks.end(),
+                                       [](const CheckGain& c) { return c.looks; });
+        if (look == a.checks.end()) continue;  // balls tell all that there is to tell
         // How far the truth's look moves belief to the planted fault.
-        const double found = planter.lookAt(looks.front().change);
-        const CheckGain& chance = looks[1 + planter.below(looks.size() - 1)];
-        const double alsoFound = planter.lookAt(chance.change);
+        const double found = planter.lookAt(look->change);
+        constexpr std::array any{FaultChange::Lean,   FaultChange::Ball,     FaultChange::Open,
+                                 FaultChange::Handle, FaultChange::LowPoint, FaultChange::FaceTurn,
+                                 FaultChange::Speed};
+        const FaultChange chance = any[planter.below(any.size())];
+        const double alsoFound = planter.lookAt(chance);
         const auto after = [&](FaultChange change, double seen) {
             double all = 0.0, right = 0.0;
             for (const FaultBelief& b : a.beliefs) {
@@ -228,12 +229,11 @@ TEST(Causes, TheCheckThatIsProposedTellsMoreThanAnother) {
             }
             return right / all;
         };
-        const double first = after(looks.front().change, found);
-        const double second = after(chance.change, alsoFound);
+        const double first = after(look->change, found);
+        const double second = after(chance, alsoFound);
         best += first;
         other += second;
         ++told;
-        better += first >= second ? 1 : 0;
     }
     std::printf("belief in the planted fault: after the proposed look %.3f, after another %.3f\n",
                 best / told, other / told);

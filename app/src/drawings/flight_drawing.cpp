@@ -349,10 +349,15 @@ void FlightDrawing::paintNumbers(QPainter& p, const style::Colours& c, const Wor
     p.setPen(Qt::NoPen);
     p.setBrush(c.predicted);
     p.drawEllipse(rest + QPointF(0, -4), 4.5, 4.5);
-    if (!scene_.detailed) return;
-
     const QFont f = style::font(14, QFont::DemiBold);
     const QPointF apex = m.toPixel(s.flight.apexAt_m, s.flight.apex_m);
+    if (!scene_.detailed) {
+        if (!scene_.letter.isEmpty())
+            paintLabel(p, apex + QPointF(0, -8), scene_.letter, c.predicted, f, c.panel,
+                       Qt::AlignHCenter);
+        return;
+    }
+
     p.setPen(QPen(c.former, 1, Qt::DotLine));
     p.drawLine(apex, QPointF(apex.x(), m.toPixel(0, 0).y()));
     const QString name = scene_.letter.isEmpty() ? QString() : scene_.letter + QStringLiteral("  ");

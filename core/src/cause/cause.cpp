@@ -210,15 +210,13 @@ std::array<FaultCost, outcomeCount> Causes::costsOf(std::size_t fault) const {
     if (!its || !sound_) return out;
     for (std::size_t o = 0; o < outcomeCount; ++o) {
         const auto i = static_cast<Eigen::Index>(o);
-        const auto slope = its->slope.row(i);
-        // Of what is not known, the fault's own size: the rest is the same in both.
-        double variance = 0.0;
-        for (const FaultPart& p : partsOf(faults_[fault], q_.kinds.front().conditions)) {
-            for (const FaultPart& q : partsOf(faults_[fault], q_.kinds.front().conditions))
-                variance +=
-                    slope[cause::at(p.change)] * slope[cause::at(q.change)] *
-                    fits_[fault].posterior.covariance(cause::at(p.change), cause::at(q.change));
-        }
+        // Of what is not known: the fault's own size; and what is the same in both as far as it
+        // does something else to each.
+        auto slope = Eigen::RowVector<double, changes>(its->slope.row(i) - sound_->slope.row(i));
+        for (const FaultPart& p : partsOf(faults_[fault], q_.kinds.front().conditions))
+            slope[cause::at(p.change)] = its->slope(i, cause::at(p.change));
+        const double variance =
+            (slope * fits_[fault].posterior.covariance * slope.transpose()).value();
         // The fault alone, from the usual: by its parts.
         out[o] = {its->here.mean[i] - sound_->here.mean[i],
                   halfOf80 * std::sqrt(std::max(variance, 0.0))};
@@ -230,8 +228,9 @@ void Causes::tellChecks(CauseAnswer& answer) const {
     if (!sound_) return;
     std::vector<Suspect> suspects;
     for (std::size_t f = 0; f < faults_.size(); ++f) {
-        suspects.push_back(
-            {faults_[f], likely_[f], fits_[f].posterior, found_[f] ? &*found_[f] : nullptr});
+        suspects.push_back({faults_[f], likely_[f],
+                            partsOf(faults_[f], q_.kinds.front().conditions), fits_[f].posterior,
+                            found_[f] ? &*found_[f] : nullptr});
     }
     // What is read of a shot that was not a mishit, each once.
     std::vector<Number> read;

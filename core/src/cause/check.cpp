@@ -22,6 +22,8 @@ using Eigen::VectorXd;
 constexpr double deg = constants::pi / 180.0;
 constexpr double balls = 3.0;
 constexpr std::uint64_t draws = 400;
+/// Of the likeliest, so many are looked for.
+constexpr std::size_t looked = 4;
 /// Less likely ones have no say.
 constexpr double leastLikely = 0.005;
 
@@ -72,6 +74,12 @@ Shown balled(const Prior& of, const Linear& linear, const std::vector<Number>& r
     }
     out.covariance += slope * of.covariance * slope.transpose();
     return out;
+}
+
+bool isPartOf(const Suspect& s, FaultChange change) {
+    if (s.fault == Fault::Other) return false;
+    return std::any_of(s.parts.begin(), s.parts.end(),
+                       [change](const FaultPart& p) { return p.change == change; });
 }
 
 /// Expected fall of the entropy over suspects when the check is done, in bits.
@@ -159,6 +167,12 @@ std::vector<CheckGain> findChecks(const std::vector<Suspect>& all, const Prior& 
         std::vector<Shown> shown;
         if (info.looks) {
             const Index c = at(info.at);
+            // At what one of the likeliest is made of: another place tells of chance only.
+            if (std::none_of(suspects.begin(),
+                             suspects.begin() +
+                                 static_cast<std::ptrdiff_t>(std::min(looked, suspects.size())),
+                             [&](const Suspect& s) { return isPartOf(s, info.at); }))
+                continue;
             for (const Suspect& s : suspects) {
                 shown.push_back(
                     {VectorXd::Constant(1, s.left.mean[c] - usual.mean[c]),

@@ -13,6 +13,7 @@ namespace wedgeon::cause {
 struct Suspect {
     Fault fault{};
     double likely = 0.0;
+    std::vector<FaultPart> parts;
     Prior left;                      // of the changes
     const Linear* linear = nullptr;  // of the first kind, about left.mean
 };

@@ -23,8 +23,8 @@ constexpr double lawLaunch_rad = 0.6 * deg, lawSpin = 0.03, lawSpeed = 0.006,
                  lawAxis_rad = 1.5 * deg;
 constexpr double leastChance = 1e-4;
 
-/// By FaultChange, in its order: not known of an ordinary club player, changed by a day, and the step of
-/// a difference (so long that a bounce which comes or goes is smoothed).
+/// By FaultChange, in its order: not known of an ordinary club player, changed by a day, and the
+/// step of a difference (so long that a bounce which comes or goes is smoothed).
 struct Sizes {
     double common, day, step;
 };

@@ -108,9 +108,20 @@ QWidget* CausePage::makeTop(QWidget* pages) {
     list->setSpacing(2);
     auto* title = labelled(SentenceLabel::Rank::Title, list);
     title->setText(tr("The pattern"));
-    pattern_ = labelled(SentenceLabel::Rank::Body, list);
-    pattern_->setObjectName(QStringLiteral("causePattern"));
-    pattern_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    hint_ = labelled(SentenceLabel::Rank::Why, list);
+    hint_->setFont(style::font(12));
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(14);
+    for (SentenceLabel** label : {&signs_, &offs_}) {
+        *label = new SentenceLabel(SentenceLabel::Rank::Body);
+        (*label)->setFont(style::font(13));
+        (*label)->setAlignment(Qt::AlignTop | (label == &offs_ ? Qt::AlignRight : Qt::AlignLeft));
+        columns->addWidget(*label);
+    }
+    signs_->setObjectName(QStringLiteral("causeSigns"));
+    offs_->setObjectName(QStringLiteral("causeOffs"));
+    columns->addStretch(1);
+    list->addLayout(columns);
     list->addStretch(1);
     row->addLayout(list, 3);
     column->addLayout(row, 1);
@@ -283,12 +294,14 @@ void CausePage::showFlights() {
         scene.predicted = flightPath(its.trace, its.shot);
         scene.shot = its.shot;
         scene.letter = tr("now");
+        scene.detailed = false;
     }
     flight_->show(scene);
 }
 
 void CausePage::showPattern() {
-    QStringList lines;
+    QStringList names, offs;
+    QString hint;
     if (found()) {
         std::vector<const PatternSign*> signs;
         for (const PatternSign& s : found()->answer.signs) {
@@ -298,9 +311,9 @@ void CausePage::showPattern() {
             return std::abs(a->off) / a->half80 > std::abs(b->off) / b->half80;
         });
         for (const PatternSign* s : signs) {
-            if (lines.size() == mostSigns) break;
-            lines << text::signName(s->sign) + QStringLiteral("  ") +
-                         text::signOff(*s, bench_.units());
+            if (names.size() == mostSigns) break;
+            names << text::signName(s->sign);
+            offs << text::signOff(*s, bench_.units());
         }
         int fat = 0, thin = 0, noted = 0;
         for (const PatternShot& s : found()->shots.request.shots) {
@@ -309,14 +322,17 @@ void CausePage::showPattern() {
             fat += *s.seen.strike == SeenStrike::Fat ? 1 : 0;
             thin += *s.seen.strike == SeenStrike::Thin ? 1 : 0;
         }
-        if (noted > 0)
-            lines << tr("strike  fat %1, thin %2 of %3 noted").arg(fat).arg(thin).arg(noted);
-        if (lines.isEmpty())
-            lines << tr("Nothing was read or seen yet.");
-        else
-            lines << tr("beside the usual shots with this set-up");
+        if (noted > 0) {
+            names << tr("strike");
+            offs << tr("fat %1, thin %2 of %3 noted").arg(fat).arg(thin).arg(noted);
+        }
+        hint = names.isEmpty()             ? tr("Nothing was read or seen yet.")
+               : found()->answer.usual > 0 ? tr("beside the usual with this set-up")
+                                           : tr("beside what the model gives for this set-up");
     }
-    pattern_->setText(lines.join(QLatin1Char('\n')));
+    hint_->setText(hint);
+    signs_->setText(names.join(QLatin1Char('\n')));
+    offs_->setText(offs.join(QLatin1Char('\n')));
 }
 
 void CausePage::showBeliefs() {
@@ -415,7 +431,12 @@ void CausePage::makeTrial() {
 
 QString CausePage::asText() const {
     if (!found()) return {};
-    QStringList out{headline_->asText(), pattern_->text(), beliefs_->accessibleDescription()};
+    QStringList out{headline_->asText()};
+    const QStringList names = signs_->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    const QStringList offs = offs_->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    for (qsizetype i = 0; i < std::min(names.size(), offs.size()); ++i)
+        out << names[i] + QLatin1Char(' ') + offs[i];
+    out << beliefs_->accessibleDescription();
     for (const SentenceLabel* l : {apart_, if_, drill_, lie_}) {
         if (!l->text().isEmpty()) out << l->text();
     }

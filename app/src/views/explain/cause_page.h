@@ -60,7 +60,7 @@ private:
     QPushButton* clear_;
     QMap<int, QAction*> complaintActions_;
     FlightDrawing* flight_;
-    SentenceLabel* pattern_;
+    SentenceLabel *hint_, *signs_, *offs_;  ///< of the pattern
     BeliefsDrawing* beliefs_;
     SentenceLabel *apartTitle_, *apart_, *ifTitle_, *if_, *drillTitle_, *drill_, *lieTitle_, *lie_;
     QPushButton *beside_, *trial_;

@@ -154,9 +154,9 @@ QString percent(double logarithm) {
     return withUnit(number(std::abs(100.0 * std::expm1(logarithm)), 0), QStringLiteral("%"));
 }
 
-/// A noun for a result, in the middle of a sentence.
+/// A short noun for a result, in the middle of a sentence or of a list.
 QString outcomeName(Outcome o) {
-    return inSentence(quantityOf(o));
+    return shortNameOf(quantityOf(o));
 }
 
 }  // namespace
@@ -213,7 +213,7 @@ QString signName(const Sign& sign) {
         case Sign::Of::Read:
             return outcomeName(sign.outcome);
         case Sign::Of::ClubSpeed:
-            return inSentence(store::Quantity::ClubSpeed);
+            return shortNameOf(store::Quantity::ClubSpeed);
         case Sign::Of::Height:
             return CauseWords::tr("height");
         case Sign::Of::Start:

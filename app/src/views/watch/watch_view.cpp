@@ -172,22 +172,25 @@ void WatchView::takeShown(Comparison::Side side) {
 void WatchView::lookForCause() {
     const int current = std::max(0, currentRow());
     if (current >= shots_.rowCount()) return;
-    // Of one player; and where nothing is filtered of one day, as a complaint is.
+    // Of one player and one day, as a complaint is, so that the days before are what is usual; of
+    // all that is shown where that day has but a few.
     const store::Fallback fallback = desk_.bench().fallback();
     const std::string player = store::findPlayerName(shots_.recordAt(current), fallback);
     const auto dayOf = [this](int row) {
         return shots_.recordAt(row)[store::Label::Time].substr(0, 10);
     };
     const std::string day = dayOf(current);
-    std::vector<std::int64_t> ids;
+    constexpr std::size_t few = 3;
+    std::vector<std::int64_t> ofDay, all;
     for (int i = 0; i < shown_.rowCount(); ++i) {
         const int row = shown_.sourceRow(i);
         if (!shots_.loggedAt(row).setAside.empty() ||
-            store::findPlayerName(shots_.recordAt(row), fallback) != player ||
-            (!shown_.isFiltered() && dayOf(row) != day))
+            store::findPlayerName(shots_.recordAt(row), fallback) != player)
             continue;
-        ids.push_back(shots_.loggedAt(row).id);
+        all.push_back(shots_.loggedAt(row).id);
+        if (dayOf(row) == day) ofDay.push_back(all.back());
     }
+    std::vector<std::int64_t> ids = ofDay.size() < few ? all : ofDay;
     if (ids.empty()) return;
     const QString words = filter_->text().trimmed();
     const QString name = text::shots(static_cast<qsizetype>(ids.size())) +
