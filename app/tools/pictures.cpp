@@ -288,6 +288,9 @@ int main(int argc, char** argv) {
     trigger(window, QStringLiteral("Take the shot as B"));
     notice->hide();
     window.showView(QStringLiteral("explain"));
+    trigger(window, QStringLiteral("Why it stopped"));
+    good = save(window, folder, QStringLiteral("explain-stopped")) && good;
+    trigger(window, QStringLiteral("Why it stopped"));
     good = save(window, folder, QStringLiteral("explain")) && good;
     window.showView(QStringLiteral("watch"));
 

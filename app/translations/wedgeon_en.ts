@@ -80,6 +80,16 @@
     </message>
 </context>
 <context>
+    <name>wedgeon::CausePage</name>
+    <message numerus="yes">
+        <source>%n shot(s) left out: nothing was read of them, or another player&apos;s.</source>
+        <translation>
+            <numerusform>%n shot left out: nothing was read of it, or another player&apos;s.</numerusform>
+            <numerusform>%n shots left out: nothing was read of them, or another player&apos;s.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>wedgeon::ExplainView</name>
     <message numerus="yes">
         <source>%n shot(s) left out: no reading, or no club data.</source>

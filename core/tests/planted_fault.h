@@ -4,6 +4,7 @@
 // played here by way of set-up, tuning and lie, with nothing of the program's own search.
 #pragma once
 
+#include <algorithm>
 #include <boost/random/mersenne_twister.hpp>
 #include <boost/random/normal_distribution.hpp>
 #include <boost/random/uniform_01.hpp>
@@ -263,7 +264,7 @@ private:
         const double curve = (s.flight.side_m - s.flight.carry_m * std::tan(direction)) /
                              std::max(s.flight.carry_m, 1.0);
         seen.curve = classOf<SeenSide>(curve + normal(seeing::curveShare), {-0.03, 0.03});
-        if (uniform() < 0.7) seen.bit = s.behaviour.bitingBounce;
+        if (uniform() < 0.7) seen.bit = std::min(s.behaviour.bitingBounce, 4);
         return out;
     }
 

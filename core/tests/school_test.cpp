@@ -231,5 +231,41 @@ TEST(School, ACarryThatItCannotReachIsSaid) {
     }
 }
 
+TEST(School, WhoDoesItAlreadyGainsNothingByIt) {
+    // A player whose path is left already, and who is asked to cut across.
+    const School& cut = *findSchool("cut-across");
+    Recipe own = cut.recipe;
+    own.clubSpeed_mps = 15;
+    const auto fitOf = [](const SchoolFits& all, const School& school) {
+        for (const SchoolFit& f : all.fits) {
+            if (f.school == &school) return f;
+        }
+        ADD_FAILURE() << "left out";
+        return SchoolFit{};
+    };
+    const Predictor p = predictor(pitch());
+    const SchoolFit his = fitOf(rankSchools(own, p, 14.0), cut);
+    EXPECT_TRUE(his.adds.empty());
+    EXPECT_EQ(his.nothing.size(), cut.claims.size());
+    const SchoolFits ordinary = rankSchools(Recipe{}, p, 14.0);
+    EXPECT_FALSE(fitOf(ordinary, cut).adds.empty());
+    EXPECT_EQ(ordinary.fits.size(), schools().size());
+}
+
+TEST(School, TheOrderFollowsCleanStrikesAndWhatIsNew) {
+    const SchoolFits all = rankSchools(Recipe{}, predictor(pitch()), 14.0);
+    double before = 2.0;
+    for (const SchoolFit& f : all.fits) {
+        const auto adds = static_cast<double>(f.adds.size());
+        const auto of = adds + static_cast<double>(f.nothing.size());
+        EXPECT_GE(f.clean, 0.0);
+        EXPECT_LE(f.clean, 1.0);
+        const double worth = f.clean * (adds + 1.0) / (of + 2.0);
+        EXPECT_LE(worth, before);
+        before = worth;
+    }
+    EXPECT_THROW(rankSchools(Recipe{}, predictor(pitch()), 190.0), RangeError);
+}
+
 }  // namespace
 }  // namespace wedgeon::test

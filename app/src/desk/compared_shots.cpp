@@ -87,6 +87,26 @@ std::vector<ComparedShot> ComparedShots::compared(std::span<const Compared> trac
     return out;
 }
 
+std::vector<ComparedShots::Landed> ComparedShots::landed() const {
+    std::vector<Landed> out;
+    for (const Member& m : members_) {
+        if (!m.watched.prediction) continue;
+        const Predictor predictor = m.watched.givens.predictor();
+        FlightResult flight = m.watched.prediction->shot.flight;
+        if (const auto launch = store::findLaunch(m.record)) {
+            try {
+                flight = predictor.shotFrom(*launch).flight;
+            } catch (const RangeError&) {
+                // A launch that does not fly: the predicted one stands for it.
+            }
+        }
+        out.push_back({{flight.landingVelocity_mps, flight.landingSpin_radps,
+                        predictor.surroundings().ground},
+                       m.watched.measured.release_m});
+    }
+    return out;
+}
+
 bool ComparedShots::says(store::Label label) const {
     return std::any_of(members_.begin(), members_.end(),
                        [label](const Member& m) { return !m.record[label].empty(); });

@@ -9,6 +9,7 @@
 
 #include "desk/shown_shots.h"
 #include "wedgeon/explain/compare.h"
+#include "wedgeon/explain/run_shares.h"
 
 namespace wedgeon {
 
@@ -42,6 +43,12 @@ public:
         Track track;
     };
     std::vector<ComparedShot> compared(std::span<const Compared> tracks) const;
+    /// How the members landed: as their measured launch flies, else as the strike is predicted.
+    struct Landed {
+        Landing landing;
+        std::optional<double> release_m;  ///< as it was measured
+    };
+    std::vector<Landed> landed() const;
     /// Some member says it of itself.
     bool says(store::Label label) const;
     /// The logbook's ids of the members.

@@ -18,7 +18,8 @@ constexpr double margin_px = 16.0, head_px = 26.0;
 constexpr double lowestRow_px = 24.0, highestRow_px = 46.0;
 
 QString hundredths(double share) {
-    return text::number(100.0 * share, 0);
+    // Nothing is sure.
+    return text::number(std::min(100.0 * share, 99.0), 0);
 }
 
 }  // namespace
@@ -40,8 +41,8 @@ void BeliefsDrawing::tell() {
         const Row& r = rows_[i];
         QString one =
             tr("%1: %2 in 100, usually %3").arg(r.name, hundredths(r.likely), hundredths(r.before));
-        if (!r.speaksFor.isEmpty()) one += tr("; for it: %1").arg(r.speaksFor);
-        if (!r.against.isEmpty()) one += tr("; against it: %1").arg(r.against);
+        if (!r.speaksFor.isEmpty()) one += tr("; for it: %1").arg(r.speaksFor.join(tr(", ")));
+        if (!r.against.isEmpty()) one += tr("; against it: %1").arg(r.against.join(tr(", ")));
         if (i == chosen_) one += tr(" (chosen)");
         said << one;
     }
@@ -127,8 +128,18 @@ void BeliefsDrawing::paint(QPainter& p, const style::Colours& c) {
         p.drawLine(QPointF(usual, y - 9), QPointF(usual, y + 9));
         paintText(p, {number, y + 5},
                   r.likely < 0.005 ? QStringLiteral("<1") : hundredths(r.likely), c.ink, strong);
-        paintFitted(p, {speaks, y + 5}, against - speaks - 10, r.speaksFor, c.ink, f);
-        paintFitted(p, {against, y + 5}, width - against - margin_px, r.against, c.soft, f);
+        const auto list = [&](double x, double room, const QStringList& parts, const QColor& ink) {
+            // As many as fit, the first one in any case.
+            QString said = parts.value(0);
+            for (int k = 1; k < parts.size(); ++k) {
+                const QString more = said + tr(", ") + parts[k];
+                if (QFontMetricsF(f).horizontalAdvance(more) > room) break;
+                said = more;
+            }
+            paintFitted(p, {x, y + 5}, room, said, ink, f);
+        };
+        list(speaks, against - speaks - 10, r.speaksFor, c.ink);
+        list(against, width - against - margin_px, r.against, c.soft);
     }
 }
 

@@ -4,6 +4,7 @@
 // speaks for it and against it. One of them is chosen, by a click or with the arrow keys.
 #pragma once
 
+#include <QStringList>
 #include <QVector>
 
 #include "drawings/drawing.h"
@@ -17,7 +18,7 @@ public:
     struct Row {
         QString name;
         double before = 0.0, likely = 0.0;  ///< 0-1
-        QString speaksFor, against;
+        QStringList speaksFor, against;     ///< the weightiest first
     };
 
     explicit BeliefsDrawing(const QString& name, QWidget* parent = nullptr);

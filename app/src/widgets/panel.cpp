@@ -21,7 +21,7 @@ void Panel::paintEvent(QPaintEvent*) {
     p.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);
 }
 
-Panel* titledPanel(const QString& title, const QString& hint, QWidget* content) {
+Panel* titledPanel(const QString& title, const QString& hint, QWidget* content, QWidget* more) {
     auto* panel = new Panel;
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(2, 10, 2, 2);
@@ -37,6 +37,10 @@ Panel* titledPanel(const QString& title, const QString& hint, QWidget* content) 
     what->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     line->addWidget(name);
     line->addWidget(what, 1);
+    if (more) {
+        line->addSpacing(8);
+        line->addWidget(more);
+    }
     column->addLayout(line);
     column->addWidget(content, 1);
     return panel;

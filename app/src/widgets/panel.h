@@ -17,7 +17,9 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 };
 
-/// A panel with a title line, a hint at its right, and one drawing.
-Panel* titledPanel(const QString& title, const QString& hint, QWidget* content);
+/// A panel with a title line, a hint at its right, one drawing, and where it is given \p more at
+/// the end of the title line.
+Panel* titledPanel(const QString& title, const QString& hint, QWidget* content,
+                   QWidget* more = nullptr);
 
 }  // namespace wedgeon

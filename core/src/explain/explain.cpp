@@ -3,11 +3,9 @@
 // Averaging over orders.
 #include "wedgeon/explain/explain.h"
 
-#include <bit>
-#include <cmath>
-#include <cstdlib>
 #include <vector>
 
+#include "explain/shapley.h"
 #include "wedgeon/shot/predictor.h"
 
 namespace wedgeon {
@@ -116,10 +114,6 @@ std::vector<Cause> differing(const Parts& from, const Parts& to) {
     return out;
 }
 
-double factorial(std::size_t n) {
-    return n < 2 ? 1.0 : static_cast<double>(n) * factorial(n - 1);
-}
-
 }  // namespace
 
 std::string_view causeKey(Cause cause) {
@@ -161,29 +155,10 @@ Explanation explain(const ShotCauses& a, const ShotCauses& b) {
     Explanation out;
     out.from = value.front();
     out.to = value.back();
+    const auto share = shapley(value);
     for (std::size_t k = 0; k < n; ++k) {
-        const auto c = static_cast<std::size_t>(differ[k]);
-        for (unsigned set = 0; set < all; ++set) {
-            if ((set >> k & 1u) != 0) continue;
-            const auto before = static_cast<std::size_t>(std::popcount(set));
-            const double weight = factorial(before) * factorial(n - before - 1) / factorial(n);
-            for (std::size_t o = 0; o < outcomeCount; ++o)
-                out.share[o][c] += weight * (value[set | 1u << k][o] - value[set][o]);
-        }
-    }
-    // What rounding leaves over, some 1e-16 of the values, goes to the largest share.
-    for (std::size_t o = 0; o < outcomeCount; ++o) {
-        auto& share = out.share[o];
-        std::size_t largest = 0;
-        for (std::size_t c = 1; c < causeCount; ++c) {
-            if (std::abs(share[c]) > std::abs(share[largest])) largest = c;
-        }
-        for (int pass = 0; pass < 4; ++pass) {
-            double sum = 0.0;
-            for (const double s : share)
-                sum += s;
-            share[largest] += (out.to[o] - out.from[o]) - sum;
-        }
+        for (std::size_t o = 0; o < outcomeCount; ++o)
+            out.share[o][static_cast<std::size_t>(differ[k])] = share[k][o];
     }
     return out;
 }

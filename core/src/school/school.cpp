@@ -3,6 +3,7 @@
 // The schools, their claims, and the playing of them.
 #include "wedgeon/school/school.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -347,6 +348,36 @@ Consequences findConsequences(const School& school, const Recipe& recipe,
         c.verdict = judge(claim, c.against, c.here);
         out.claims.push_back(c);
     }
+    return out;
+}
+
+SchoolFits rankSchools(const Recipe& own, const Predictor& predictor, double carry_m) {
+    SchoolFits out;
+    Recipe now = own;
+    now.clubSpeed_mps = predictor.speedForCarry(now, carry_m);
+    out.cleanNow = predictor.chances(now, predictor.shot(now)).clean;
+    for (const School& school : schools()) {
+        School beside = school;
+        beside.against = own;
+        SchoolFit fit;
+        fit.school = &school;
+        try {
+            const Consequences all = findConsequences(beside, school.recipe, predictor, carry_m);
+            fit.clean = predictor.chances(all.recipe, predictor.shot(all.recipe)).clean;
+            for (const Consequence& c : all.claims)
+                (c.verdict == Verdict::Follows ? fit.adds : fit.nothing).push_back(c);
+        } catch (const RangeError&) {
+            continue;
+        }
+        out.fits.push_back(std::move(fit));
+    }
+    const auto worth = [](const SchoolFit& f) {
+        const auto adds = static_cast<double>(f.adds.size());
+        const auto all = adds + static_cast<double>(f.nothing.size());
+        return f.clean * (adds + 1.0) / (all + 2.0);
+    };
+    std::stable_sort(out.fits.begin(), out.fits.end(),
+                     [&](const SchoolFit& a, const SchoolFit& b) { return worth(a) > worth(b); });
     return out;
 }
 

@@ -344,18 +344,15 @@ void CausePage::showBeliefs() {
             row.name = text::faultName(b.fault);
             row.before = b.before;
             row.likely = b.likely;
-            QStringList speaksFor, against;
             for (const Speaks& s : b.speaks) {
                 const PatternSign& sign = a.signs[s.sign];
                 if (!isSpoken(sign.sign)) continue;
-                QStringList& list = s.bits > 0.0 ? speaksFor : against;
+                QStringList& list = s.bits > 0.0 ? row.speaksFor : row.against;
                 if (list.size() == 2) continue;
                 const QString off = text::signOff(sign, bench_.units());
                 list << text::signName(sign.sign) +
                             (off.isEmpty() ? QString() : QLatin1Char(' ') + off);
             }
-            row.speaksFor = speaksFor.join(tr(", "));
-            row.against = against.join(tr(", "));
             rows.append(row);
         }
     }

@@ -100,7 +100,7 @@ constexpr std::array<FaultWords, faultCount> faults{{
      QT_TRANSLATE_NOOP("CauseWords", "the device reads wrong"),
      QT_TRANSLATE_NOOP("CauseWords", "Set the device up again before anything is changed."), ""},
     {QT_TRANSLATE_NOOP("CauseWords", "Something else"),
-     QT_TRANSLATE_NOOP("CauseWords", "something that is not on this list, or two things at once"),
+     QT_TRANSLATE_NOOP("CauseWords", "none of these alone: something else, or two at once"),
      QT_TRANSLATE_NOOP("CauseWords", "Look before anything is changed."), ""},
 }};
 

@@ -45,6 +45,12 @@ ExplainView::ExplainView(Desk& desk, QWidget* parent)
       bench_(desk.bench()),
       comparison_(desk.comparison()),
       worker_(&ExplainView::explainBoth, [this](const Answer& a) { answered(a); }) {
+    byLanding_ = addCommand(tr("Why it s&topped"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_R),
+                            [this] { share(); });
+    byLanding_->setCheckable(true);
+    byLanding_->setToolTip(
+        tr("The release by what the ball landed with: speed, angle, spin, ground "
+           "and slope (Ctrl+Shift+R)"));
     pages_ = new QStackedLayout(this);
     pages_->addWidget(makeEmpty());
     pages_->addWidget(makePage());
@@ -160,7 +166,15 @@ QWidget* ExplainView::makePage() {
     for (std::size_t i = 0; i < shared.size(); ++i) {
         const QString name = shapeOf(shared[i].outcome, bench_.units()).name;
         stairs_[i] = new SharesDrawing(tr("Shares: %1").arg(name));
-        row->addWidget(titledPanel(name, tr("from A to B"), stairs_[i]));
+        QToolButton* more = nullptr;
+        if (shared[i].outcome == Outcome::Release) {
+            more = new QToolButton;
+            more->setDefaultAction(byLanding_);
+            more->setAutoRaise(true);
+            more->setFont(style::font(12, QFont::DemiBold));
+            more->setMaximumHeight(22);
+        }
+        row->addWidget(titledPanel(name, tr("from A to B"), stairs_[i], more));
     }
     column->addLayout(row, 10);
     return page;
@@ -174,7 +188,33 @@ ExplainView::Answer ExplainView::explainBoth(const Question& q) {
     std::array<Outcome, shared.size()> outcomes{};
     std::transform(shared.begin(), shared.end(), outcomes.begin(),
                    [](const auto& s) { return s.outcome; });
-    return compareShots(q.a, q.b, outcomes);
+    return {compareShots(q.a, q.b, outcomes), findStopped(q)};
+}
+
+std::optional<ExplainView::Stopped> ExplainView::findStopped(const Question& q) {
+    Stopped out;
+    const auto isMeasured = [](const ComparedShots::Landed& l) { return l.release_m.has_value(); };
+    out.measured = std::any_of(q.landedA.begin(), q.landedA.end(), isMeasured) &&
+                   std::any_of(q.landedB.begin(), q.landedB.end(), isMeasured);
+    const auto landingsOf = [&](const std::vector<ComparedShots::Landed>& all, double& mean) {
+        std::vector<Landing> its;
+        for (const ComparedShots::Landed& l : all) {
+            if (out.measured && !l.release_m) continue;
+            its.push_back(l.landing);
+            mean += l.release_m.value_or(0.0);
+        }
+        mean /= std::max(1.0, static_cast<double>(its.size()));
+        return its;
+    };
+    const auto a = landingsOf(q.landedA, out.from), b = landingsOf(q.landedB, out.to);
+    const auto shares = shareRun(a, b);
+    if (!shares) return std::nullopt;
+    out.shares = *shares;
+    if (!out.measured) {
+        out.from = out.shares.from;
+        out.to = out.shares.to;
+    }
+    return out;
 }
 
 bool ExplainView::isLong(const Question& q) {
@@ -193,6 +233,7 @@ const OutcomeDifference* ExplainView::difference(Outcome outcome) const {
 
 void ExplainView::explainAgain() {
     differences_.clear();
+    stopped_.reset();
     worker_.forget();
     working_ = false;
     showPage(page_);
@@ -211,7 +252,7 @@ void ExplainView::explainAgain() {
                    "filter the shots and press Shift+A or Shift+B."));
         return;
     }
-    Question question{a().compared(shared), b().compared(shared)};
+    Question question{a().compared(shared), b().compared(shared), a().landed(), b().landed()};
     if (isGrouped() || isLong(question)) {
         working_ = true;
         showResult();
@@ -223,7 +264,8 @@ void ExplainView::explainAgain() {
 
 void ExplainView::answered(const Answer& answer) {
     working_ = false;
-    differences_ = answer;
+    differences_ = answer.differences;
+    stopped_ = answer.stopped;
     showResult();
 }
 
@@ -314,6 +356,44 @@ void ExplainView::share() {
         }
         stairs_[i]->show(stair);
     }
+    if (byLanding_->isChecked()) shareRelease();
+}
+
+void ExplainView::shareRelease() {
+    SharesDrawing::Stair stair;
+    if (stopped_) {
+        const Stopped& s = *stopped_;
+        const auto shape = shapeOf(Outcome::Release, bench_.units());
+        stair.what = shape.name;
+        stair.unit = shape.unit;
+        stair.decimals = shape.decimals;
+        const QString how = s.measured ? QString() : tr(" (predicted)");
+        stair.fromName = tr("A  %1%2").arg(a().name(), how);
+        stair.toName = tr("B  %1%2").arg(b().name(), how);
+        stair.from = s.from * shape.factor;
+        stair.to = s.to * shape.factor;
+        const std::array names{tr("landing speed"), tr("landing angle"), tr("spin"), tr("ground"),
+                               tr("slope")};
+        for (std::size_t c = 0; c < runCauseCount; ++c) {
+            if (c >= static_cast<std::size_t>(RunCause::Ground) &&
+                std::abs(s.shares.share[c]) < 1e-9)
+                continue;
+            stair.shares.append({names[c], s.shares.share[c] * shape.factor,
+                                 s.shares.half[c] * shape.factor, false, false});
+        }
+        if (s.measured) {
+            const double rest = (s.to - s.from) - (s.shares.to - s.shares.from);
+            const OutcomeDifference* d = difference(Outcome::Release);
+            const double half = d && std::isfinite(d->halfDifference) ? d->halfDifference : 0.0;
+            stair.shares.append(
+                {tr("unexplained"), rest * shape.factor, half * shape.factor, true, false});
+        }
+        const double more = s.shares.toWithHalfSpin - s.shares.to;
+        stair.note = (more < 0.0 ? tr("Landing so with half the spin, B would run %1 less.")
+                                 : tr("Landing so with half the spin, B would run %1 farther."))
+                         .arg(bench_.units().length(std::abs(more), 1));
+    }
+    stairs_.back()->show(stair);
 }
 
 QString ExplainView::sentence() const {

@@ -12,6 +12,7 @@
 #include "work/latest_worker.h"
 
 class QAbstractButton;
+class QAction;
 class QStackedLayout;
 
 namespace wedgeon {
@@ -40,8 +41,20 @@ protected:
 private:
     struct Question {
         std::vector<ComparedShot> a, b;
+        std::vector<ComparedShots::Landed> landedA, landedB;
     };
-    using Answer = std::vector<OutcomeDifference>;
+    /// The release through the landing; of the shots whose release was measured, where both sides
+    /// have some.
+    struct Stopped {
+        RunShares shares;
+        bool measured = false;
+        double from = 0.0, to = 0.0;
+    };
+    struct Answer {
+        std::vector<OutcomeDifference> differences;
+        std::optional<Stopped> stopped;
+    };
+    static std::optional<Stopped> findStopped(const Question& question);
     static Answer explainBoth(const Question& question);
     /// Of two single shots.
     static bool isLong(const Question& question);
@@ -64,12 +77,15 @@ private:
     void showResult();
     void draw();
     void share();
+    void shareRelease();
     QString sentence() const;
     QString why() const;
 
     const Workbench& bench_;
     const Comparison& comparison_;
-    Answer differences_;
+    std::vector<OutcomeDifference> differences_;
+    std::optional<Stopped> stopped_;
+    QAction* byLanding_;  ///< checked: the release is shared out through the landing
     bool working_ = false;
     Page page_ = Difference;
     std::vector<std::array<QAbstractButton*, 2>> switches_;

@@ -179,6 +179,10 @@ void RecipePage::makeSchool() {
     claims_->setObjectName(QStringLiteral("schoolClaims"));
     unknown_ = addWhy();
     unknown_->setObjectName(QStringLiteral("schoolUnknown"));
+    forPlayerTitle_ = addTitle({});
+    forPlayer_ = addWhy();
+    forPlayer_->setRank(SentenceLabel::Rank::Body);
+    forPlayer_->setObjectName(QStringLiteral("schoolForPlayer"));
 }
 
 void RecipePage::makeKeep() {
@@ -278,6 +282,7 @@ void RecipePage::refresh() {
 
 void RecipePage::showSchool() {
     const School* school = shownSchool();
+    showForPlayer(school);
     for (QWidget* w : {static_cast<QWidget*>(asks_), static_cast<QWidget*>(claimsTitle_),
                        static_cast<QWidget*>(claims_), static_cast<QWidget*>(unknown_)})
         w->setVisible(school);
@@ -315,6 +320,48 @@ void RecipePage::showSchool() {
                      .arg(bench_.units().length(carry, 1));
     }
     claims_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void RecipePage::showForPlayer(const School* shown) {
+    const BenchState& bench = bench_.state();
+    const auto& p = bench_.prediction();
+    const QString who = text::playerName(bench.player.name);
+    forPlayerTitle_->setText(tr("For %1, beside the set-up on the bench").arg(who));
+    QStringList lines;
+    try {
+        const double carry = p ? p->shot.flight.carry_m : 20.0;
+        const SchoolFits fits = rankSchools(bench.recipe(), bench.predictor(), carry);
+        const auto hundredths = [](double share) { return text::number(100.0 * share, 0); };
+        constexpr std::size_t best = 3;
+        QStringList first;
+        for (const SchoolFit& f : fits.fits) {
+            if (static_cast<std::size_t>(first.size()) == best) break;
+            first
+                << tr("%1 (clean %2 in 100)").arg(text::schoolName(*f.school), hundredths(f.clean));
+        }
+        lines << tr("First to try: %1. Now clean %2 in 100.")
+                     .arg(first.join(tr(", ")), hundredths(fits.cleanNow));
+        for (const SchoolFit& f : fits.fits) {
+            if (f.school != shown) continue;
+            QStringList nothing;
+            for (const Consequence& c : f.nothing)
+                nothing << tr("it %1 (%2 now, %3 then)")
+                               .arg(text::claim(c.claim),
+                                    shownMeasure(c.claim.measure, c.against, bench_.units()),
+                                    shownMeasure(c.claim.measure, c.here, bench_.units()));
+            lines << (nothing.isEmpty()
+                          ? tr("%1: clean %2 in 100; all that it claims would be new.")
+                                .arg(text::schoolName(*shown), hundredths(f.clean))
+                          : tr("%1: clean %2 in 100; adds nothing to what is done already: %3.")
+                                .arg(text::schoolName(*shown), hundredths(f.clean),
+                                     nothing.join(tr("; "))));
+        }
+    } catch (const RangeError&) {
+        lines << tr(
+            "The set-up on the bench cannot be played, so that there is nothing to order "
+            "them by.");
+    }
+    forPlayer_->setText(lines.join(QLatin1Char('\n')));
 }
 
 void RecipePage::take(bool beside) {

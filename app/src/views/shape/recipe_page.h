@@ -38,6 +38,8 @@ private:
     void makeKeep();
     void fillStarts();
     void showSchool();
+    /// Which school suits this player, by what he does already.
+    void showForPlayer(const School* shown);
     /// The name of the coach's own one that is selected; empty for a school.
     std::string ownRecipe() const;
     void showPictures();
@@ -55,6 +57,7 @@ private:
     QPushButton *take_, *beside_, *keep_, *forget_, *attach_;
     AttachmentStrip* pictures_;
     SentenceLabel *asks_, *claimsTitle_, *claims_, *unknown_, *bookError_;
+    SentenceLabel *forPlayerTitle_, *forPlayer_;
     QLineEdit* name_;
 };
 

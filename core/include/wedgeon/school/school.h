@@ -86,4 +86,22 @@ struct Consequences {
 Consequences findConsequences(const School& school, const Recipe& recipe,
                               const Predictor& predictor, double carry_m);
 
+/// A school for this player, who now plays another set-up.
+struct SchoolFit {
+    const School* school = nullptr;
+    double clean = 0.0;  ///< chance of a clean strike with it, at the carry
+    /// Of its claims, those that would change what he does now, and those that add nothing, as he
+    /// does so already or the school does the opposite of it to him.
+    std::vector<Consequence> adds, nothing;
+};
+struct SchoolFits {
+    double cleanNow = 0.0;
+    /// The best first: by the chance of a clean strike times the share of the claims that add
+    /// something, each counted as if one more of two did. Those that cannot carry so far are left
+    /// out.
+    std::vector<SchoolFit> fits;
+};
+/// \throws RangeError where \p own cannot carry so far.
+SchoolFits rankSchools(const Recipe& own, const Predictor& predictor, double carry_m);
+
 }  // namespace wedgeon
