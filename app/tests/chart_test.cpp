@@ -346,7 +346,7 @@ TEST_F(ChartTest, ASetUpIsDeclaredAndComesBackToTheBench) {
         ADD_FAILURE() << text << " is no button";
     };
     if (!logged().back().record[Label::Recipe].empty()) press("Undeclare");
-    press("Declare the bench's");
+    press("Declare Shape's set-up");
     const auto recipes = store::parseRecipes(logged().back().record[Label::Recipe].str());
     ASSERT_EQ(recipes.size(), 1u);
     EXPECT_NEAR(degFromRad(recipes[0].recipe.lean_rad), 7, 1e-9);

@@ -4,6 +4,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QProgressBar>
+#include <QToolButton>
 
 #include "academy.h"
 #include "start_state.h"
@@ -31,7 +32,7 @@ protected:
         }
     }
     QString parameters() {
-        press("What the shots say");
+        press("Numbers");
         return byName<Drawing>(QStringLiteral("Parameters"))->accessibleDescription();
     }
 };
@@ -86,6 +87,37 @@ TEST_F(TuneViewTest, ItSaysWhatTheCoreFindsForEachPlayer) {
     EXPECT_TRUE(text.contains(parameters()));
 }
 
+TEST_F(TuneViewTest, FindingsComeFirstAndShowTheirShots) {
+    openRecords(demo::makeAcademy().shots);
+    window_->showView(QStringLiteral("tune"));
+    ASSERT_TRUE(tuned());
+    // Ranked sentences, of which one is of the device: its loft bias is in the demo.
+    QTest::qWait(50);
+    QStringList found;
+    for (auto* l : window_->findChildren<QLabel*>(QStringLiteral("tuneFinding"))) {
+        if (l->isVisible()) found << l->text();
+    }
+    ASSERT_GE(found.size(), 3);
+    const QString all = found.join(QLatin1Char('\n'));
+    EXPECT_TRUE(all.contains(QStringLiteral("The device reads 1.3° too much loft")))
+        << all.toStdString();
+    EXPECT_TRUE(all.contains(QStringLiteral("10° of opening arrive as 7")));
+    for (const QString& one : found)
+        EXPECT_TRUE(one.contains(QStringLiteral("From "))) << one.toStdString();
+    // The evidence of the first one, in Watch.
+    for (auto* b : window_->findChildren<QToolButton*>()) {
+        if (b->isVisible() && b->text() == QStringLiteral("Show me")) {
+            b->click();
+            break;
+        }
+    }
+    auto* filter = byName<QLineEdit>(QStringLiteral("Show only shots with these words"));
+    EXPECT_TRUE(filter->text().contains(QStringLiteral("player:")));
+    auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return list->model()->rowCount() > 0; }, 5000))
+        << filter->text().toStdString();
+}
+
 TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
     const auto academy = demo::makeAcademy();
     openRecords(academy.shots);
@@ -103,7 +135,7 @@ TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
     press("Set-up and swings");
     const QString setUps =
         byName<Drawing>(QStringLiteral("What the set-up delivers"))->accessibleDescription();
-    EXPECT_NEAR(numberAfter(setUps, QStringLiteral("Opening: declared times")),
+    EXPECT_NEAR(numberAfter(setUps, QStringLiteral("Opening: of each degree arrives")),
                 fit.delivery.tuning.open.factor, 0.0051)
         << setUps.toStdString();
     EXPECT_NEAR(numberAfter(said("tuneSwings"), QStringLiteral("opening come as")),
@@ -369,7 +401,7 @@ TEST_F(TuneViewTest, AShotThatIsSetAsideHasNoSay) {
     box->setCurrentIndex(i);
     emit box->activated(i);
     ASSERT_TRUE(tuned());
-    EXPECT_TRUE(said("tuneWhy").contains(QStringLiteral("1 shot set aside had no say")))
+    EXPECT_TRUE(said("tuneWhy").contains(QStringLiteral("1 shot set aside do not count")))
         << said("tuneWhy").toStdString();
 }
 

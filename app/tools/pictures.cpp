@@ -323,8 +323,9 @@ int main(int argc, char** argv) {
     window.showView(QStringLiteral("tune"));
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("tune")) && good;
-    for (const auto& [button, name] : {std::pair("Measured and predicted", "tune-fit"),
-                                       std::pair("Set-up and swings", "tune-swings")}) {
+    for (const auto& [button, name] :
+         {std::pair("Numbers", "tune-numbers"), std::pair("Measured and predicted", "tune-fit"),
+          std::pair("Set-up and swings", "tune-swings")}) {
         press(window, QLatin1String(button));
         good = save(window, folder, QLatin1String(name)) && good;
     }

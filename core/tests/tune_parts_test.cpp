@@ -16,6 +16,7 @@
 #include "wedgeon/shot/sensitivity.h"
 #include "wedgeon/shot/spread.h"
 #include "wedgeon/simulate/simulate.h"
+#include "wedgeon/tune/findings.h"
 #include "wedgeon/tune/tune.h"
 #include "wedgeon/unknowns.h"
 
@@ -423,6 +424,47 @@ TEST(TuneParts, MisreadsAmongWhatIsFittedDoNotBreakTheInterval) {
 /// The one day's ground is not the next one's.
 TEST(TuneParts, OneDayTellsOfAnotherAsMuchAsItCan) {
     expectHeldOnNewDays(41, 0.0, 1);
+}
+
+TEST(TuneFindings, AreWhatIsSurelyOtherRankedByWhatItMoves) {
+    Coach coach(52);
+    Tuning truth;
+    truth.strike.loftBias_rad = radFromDeg(2.5);
+    truth.strike.logFriction = 0.2;
+    truth.delivery.lean = {radFromDeg(-5), 1.0};
+    const auto shots = coach.days(truth, 5, 24);
+    const PlayerFit fit = fitPlayer(shots);
+    const auto findings = findFindings(fit, shots);
+    ASSERT_FALSE(findings.empty());
+    const auto find = [&](Kind kind) -> const TuneFinding* {
+        for (const TuneFinding& f : findings) {
+            if (f.estimate.kind == kind) return &f;
+        }
+        return nullptr;
+    };
+    const TuneFinding* loft = find(Kind::LoftBias);
+    ASSERT_TRUE(loft);
+    // Too much loft read: unseen, balls would be predicted to launch higher than they do.
+    EXPECT_LT(loft->by[static_cast<std::size_t>(TuneOutcome::Launch)], radFromDeg(-1.0));
+    const TuneFinding* grip = find(Kind::Friction);
+    ASSERT_TRUE(grip);
+    EXPECT_GT(grip->by[static_cast<std::size_t>(TuneOutcome::Spin)], 0.0);
+    const TuneFinding* lean = find(Kind::LeanOffset);
+    ASSERT_TRUE(lean);
+    EXPECT_GT(lean->by[static_cast<std::size_t>(TuneOutcome::Launch)], radFromDeg(0.5))
+        << "less lean, higher";
+    for (std::size_t i = 0; i < findings.size(); ++i) {
+        const TuneFinding& f = findings[i];
+        const auto most = static_cast<std::size_t>(f.most);
+        EXPECT_NEAR(f.weight, std::abs(f.by[most]) / mattersOf(f.most), 1e-12);
+        EXPECT_GT((f.estimate.low80 - f.estimate.prior) * (f.estimate.high80 - f.estimate.prior),
+                  0.0);
+        if (i > 0) {
+            EXPECT_LE(f.weight, findings[i - 1].weight);
+        }
+    }
+    const std::vector<TuneShot> few(shots.begin(), shots.begin() + 3);
+    EXPECT_TRUE(findFindings(fitPlayer(few), few).empty());
 }
 
 TEST(TuneParts, APatternThatIsLeftIsNamedAndChanceIsNot) {

@@ -67,6 +67,7 @@ Tuner::Answer Tuner::answer(const Question& q, const Task& task) {
     out->fit = fitPlayer(shots, part(0.0, fitDone), q.data.seen);
     if (out->fit.strike.refused) return out;
     out->residuals = findResiduals(shots, out->fit);
+    out->findings = findFindings(out->fit, shots);
     task.progress(residualsDone);
     if (!task.stop.stop_requested()) out->next = findNextShots(shots, out->fit.strike);
     return out;

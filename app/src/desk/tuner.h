@@ -9,6 +9,7 @@
 
 #include "desk/shot_log.h"
 #include "wedgeon/store/tune_shots.h"
+#include "wedgeon/tune/findings.h"
 #include "work/latest_worker.h"
 
 namespace wedgeon {
@@ -19,6 +20,7 @@ struct PlayerTuning {
     store::TuneShots data;
     PlayerFit fit;
     TuneResiduals residuals;
+    std::vector<TuneFinding> findings;
     NextShots next;
 };
 

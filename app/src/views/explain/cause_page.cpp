@@ -260,7 +260,7 @@ QString CausePage::why() const {
     QString out;
     if (f.answer.shots == 0) {
         out =
-            tr("From the complaint alone: what is usual, and what the bench's set-up and the "
+            tr("From the complaint alone: what is usual, and what the set-up in Shape and the "
                "strip say.");
     } else {
         const QString shots = text::shots(static_cast<qsizetype>(f.answer.shots));

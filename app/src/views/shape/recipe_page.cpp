@@ -330,7 +330,11 @@ void RecipePage::showForPlayer(const School* shown) {
     QStringList lines;
     try {
         const double carry = p ? p->shot.flight.carry_m : 20.0;
-        const SchoolFits fits = rankSchools(bench.recipe(), bench.predictor(), carry);
+        // What he does already is no school: the first set-up that is none.
+        const auto own = std::find_if(bench.recipes.begin(), bench.recipes.end(),
+                                      [](const NamedRecipe& r) { return r.school.empty(); });
+        const SchoolFits fits = rankSchools(
+            own == bench.recipes.end() ? bench.recipe() : own->recipe, bench.predictor(), carry);
         const auto hundredths = [](double share) { return text::number(100.0 * share, 0); };
         constexpr std::size_t best = 3;
         QStringList first;

@@ -30,7 +30,7 @@ void EstimatesDrawing::show(const QVector<Row>& rows) {
     rows_ = rows;
     QStringList said;
     for (const Row& r : rows_) {
-        said << tr("%1 %2, prior %3%4%5")
+        said << tr("%1 %2, before %3%4%5")
                         .arg(r.name, valueText(r), text::number(r.prior, r.decimals), r.unit,
                              r.known ? QString() : tr(", not told by the data yet")) +
                     (r.patterned ? tr(", its residuals show a pattern") : QString());

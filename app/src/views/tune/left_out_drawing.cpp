@@ -32,7 +32,7 @@ void LeftOutDrawing::show(const QVector<Row>& rows, const QString& why) {
     why_ = why;
     QStringList said;
     for (const Row& r : rows_) {
-        QString one = tr("%1: tuned %2 (median %3), prior %4, regression %5, interval held %6")
+        QString one = tr("%1: tuned %2 (median %3), untuned %4, regression %5, interval held %6")
                           .arg(r.name, withUnit(r, r.tuned), withUnit(r, r.tunedMedian),
                                withUnit(r, r.prior), withUnit(r, r.regression), r.held);
         if (r.misreads > 0)
@@ -75,7 +75,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
         x += 16 + QFontMetricsF(f).horizontalAdvance(name) + 10;
     };
     key(Qt::NoPen, c.predicted, tr("tuned"));
-    key(QPen(c.soft, 1.2), Qt::NoBrush, tr("prior"));
+    key(QPen(c.soft, 1.2), Qt::NoBrush, tr("untuned"));
     key(QPen(c.former, 1.2, Qt::DotLine), Qt::NoBrush, tr("regression"));
     QString held = tr("80 % held");
     if (x + QFontMetricsF(f).horizontalAdvance(held) > canvas().width() - leftOutMargin_px)

@@ -114,25 +114,25 @@ EstimateRow estimateRow(const TuneEstimate& e, const TuneResiduals& residuals) {
         case Kind::OpenOffset:
         case Kind::LeanOffset:
         case Kind::PathOffset:
-            r.name = e.kind == Kind::OpenOffset   ? Tune::tr("Opening: declared plus")
-                     : e.kind == Kind::LeanOffset ? Tune::tr("Shaft lean: declared plus")
+            r.name = e.kind == Kind::OpenOffset   ? Tune::tr("Opening: arrives, besides")
+                     : e.kind == Kind::LeanOffset ? Tune::tr("Shaft lean: arrives, besides")
                                                   : Tune::tr("Path to the right: plus");
             k = degFromRad(1.0);
             r.unit = QStringLiteral("°");
             r.decimals = 1;
             break;
         case Kind::OpenFactor:
-            r.name = Tune::tr("Opening: declared times");
+            r.name = Tune::tr("Opening: of each degree arrives");
             break;
         case Kind::LeanFactor:
-            r.name = Tune::tr("Shaft lean: declared times");
+            r.name = Tune::tr("Shaft lean: of each degree arrives");
             break;
         case Kind::BallOffset:
-            r.name = Tune::tr("Ball, in balls forward: declared plus");
+            r.name = Tune::tr("Ball, in balls forward: besides");
             k = 1.0 / constants::ballWidth_m;
             break;
         case Kind::BallFactor:
-            r.name = Tune::tr("Ball: declared times");
+            r.name = Tune::tr("Ball: of each ball arrives");
             break;
     }
     r.value = e.value * k;
@@ -274,6 +274,145 @@ QString tuneSentence(const PlayerTuning& tuning) {
     return player + QStringLiteral(": ") + parts.join(Tune::tr(", ")) + QLatin1Char('.');
 }
 
+namespace {
+
+/// What a parameter is otherwise than was thought, with its interval.
+QString found(const TuneEstimate& e) {
+    // In the direction in which it is off, the nearer end first.
+    const bool more = e.value > e.prior;
+    const auto between = [&](const auto& says) {
+        const QString a = says(e.low80), b = says(e.high80);
+        return more ? Tune::tr("%1 to %2").arg(a, b) : Tune::tr("%1 to %2").arg(b, a);
+    };
+    const auto share = [&](double v) {
+        return withUnit(number(100.0 * std::abs(v / e.prior - 1.0), 0), QStringLiteral("%"));
+    };
+    const auto angle = [&](double v) { return degrees(std::abs(v - e.prior)); };
+    const auto shares = [&](const QString& up, const QString& down) {
+        return (more ? up : down).arg(share(e.value), between(share));
+    };
+    const auto angles = [&](const QString& up, const QString& down) {
+        return (more ? up : down).arg(angle(e.value), between(angle));
+    };
+    switch (e.kind) {
+        case Kind::Friction:
+            return Tune::tr("Off %1:").arg(tuneGroup(e.group)) + QLatin1Char(' ') +
+                   shares(Tune::tr("%1 more grip than is usual (%2)"),
+                          Tune::tr("%1 less grip than is usual (%2)"));
+        case Kind::TangentialRestitution:
+            for (const NamedBall& b : namedBalls()) {
+                if (b.ball == e.group.ball)
+                    return (more ? Tune::tr("The %1 springs back into spin more than is usual")
+                                 : Tune::tr("The %1 springs back into spin less than is usual"))
+                        .arg(nameOf(b));
+            }
+            return {};
+        case Kind::TangentialSlope:
+            return more ? Tune::tr("Slow strikes spin more for their speed than is usual")
+                        : Tune::tr("Slow strikes spin less for their speed than is usual");
+        case Kind::Restitution0:
+            return shares(Tune::tr("The ball leaves the face %1 faster than is usual (%2)"),
+                          Tune::tr("The ball leaves the face %1 slower than is usual (%2)"));
+        case Kind::LoftBias:
+            return angles(Tune::tr("The device reads %1 too much loft (%2)"),
+                          Tune::tr("The device reads %1 too little loft (%2)"));
+        case Kind::AttackBias:
+            return angles(Tune::tr("The device reads the attack %1 too shallow (%2)"),
+                          Tune::tr("The device reads the attack %1 too steep (%2)"));
+        case Kind::GroundFirmness:
+            return shares(Tune::tr("The ground is %1 firmer than it is said to be (%2)"),
+                          Tune::tr("The ground is %1 softer than it is said to be (%2)"));
+        case Kind::GroundFriction:
+            return shares(Tune::tr("The turf holds the ball %1 more than it is said to (%2)"),
+                          Tune::tr("The turf holds the ball %1 less than it is said to (%2)"));
+        case Kind::GreenSpeed:
+            return shares(Tune::tr("The greens are %1 faster than they are said to be (%2)"),
+                          Tune::tr("The greens are %1 slower than they are said to be (%2)"));
+        case Kind::AirDrag:
+            return shares(Tune::tr("The air slows the ball %1 more than is usual (%2)"),
+                          Tune::tr("The air slows the ball %1 less than is usual (%2)"));
+        case Kind::AirLift:
+            return shares(Tune::tr("The air lifts the ball %1 more than is usual (%2)"),
+                          Tune::tr("The air lifts the ball %1 less than is usual (%2)"));
+        case Kind::OpenOffset:
+            return angles(Tune::tr("The face comes %1 farther open than it is set (%2)"),
+                          Tune::tr("The face comes %1 less open than it is set (%2)"));
+        case Kind::OpenFactor:
+        case Kind::LeanFactor: {
+            const auto of = [](double v) { return degrees(v * radFromDeg(10)); };
+            return (e.kind == Kind::OpenFactor ? Tune::tr("10° of opening arrive as %1 (%2)")
+                                               : Tune::tr("10° of lean arrive as %1 (%2)"))
+                .arg(of(e.value), Tune::tr("%1 to %2").arg(of(e.low80), of(e.high80)));
+        }
+        case Kind::LeanOffset:
+            return angles(Tune::tr("The shaft leans %1 more than it is set (%2)"),
+                          Tune::tr("The shaft leans %1 less than it is set (%2)"));
+        case Kind::BallOffset: {
+            const auto balls = [&](double v) {
+                return number(std::abs(v - e.prior) / constants::ballWidth_m, 1);
+            };
+            return (more ? Tune::tr("The ball plays %1 balls farther forward than it is put (%2)")
+                         : Tune::tr("The ball plays %1 balls farther back than it is put (%2)"))
+                .arg(balls(e.value), between(balls));
+        }
+        case Kind::BallFactor: {
+            const auto of = [](double v) { return number(v, 1); };
+            return Tune::tr("A ball moved by one plays like %1 (%2)")
+                .arg(of(e.value), Tune::tr("%1 to %2").arg(of(e.low80), of(e.high80)));
+        }
+        case Kind::PathOffset:
+            break;
+    }
+    return {};
+}
+
+}  // namespace
+
+QString finding(const TuneFinding& f, const Units& units) {
+    QStringList moved;
+    for (std::size_t o = 0; o < tuneOutcomeCount; ++o) {
+        const auto outcome = static_cast<TuneOutcome>(o);
+        // What it moves most, and one more that a coach would notice.
+        const bool noticed = std::abs(f.by[o]) >= mattersOf(outcome);
+        if (outcome != f.most && !noticed) continue;
+        const Shape s = shapeOf(outcome, units);
+        // Known better than is shown, it is shown alone.
+        const bool known = f.half[o] * s.factor < 0.5 * std::pow(10.0, -s.decimals);
+        const QString spread =
+            known ? QString()
+                  : QStringLiteral("\u00a0±\u00a0") + number(f.half[o] * s.factor, s.decimals);
+        const QString one = s.name + QLatin1Char(' ') +
+                            withUnit(signedNumber(f.by[o] * s.factor, s.decimals) + spread, s.unit);
+        if (outcome == f.most) {
+            moved.prepend(one);
+        } else {
+            moved << one;
+        }
+    }
+    return Tune::tr("%1: %2. From %3.")
+        .arg(found(f.estimate), moved.mid(0, 2).join(Tune::tr(", ")),
+             shots(static_cast<qsizetype>(f.estimate.shots)));
+}
+
+QString findingFilter(const TuneFinding& f, const QString& player) {
+    QStringList words;
+    const QString quoted = QStringLiteral("player:\"%1\"");
+    if (!player.isEmpty()) words << quoted.arg(player);
+    if (f.estimate.kind == Kind::Friction || f.estimate.kind == Kind::TangentialRestitution) {
+        for (const NamedBall& b : namedBalls()) {
+            if (b.ball == f.estimate.group.ball)
+                words << QStringLiteral("ball:%1").arg(fromUtf8(b.key));
+        }
+    }
+    if (f.estimate.kind == Kind::Friction) {
+        for (const NamedLie& l : namedLies()) {
+            if (l.lie == f.estimate.group.lie)
+                words << QStringLiteral("lie:%1").arg(fromUtf8(l.key));
+        }
+    }
+    return words.join(QLatin1Char(' '));
+}
+
 QString tuneWhy(const PlayerTuning& tuning) {
     const TuneResult& fit = tuning.fit.strike;
     if (fit.refused && tuning.fit.seen.fitted)
@@ -287,7 +426,7 @@ QString tuneWhy(const PlayerTuning& tuning) {
             .arg(shots(static_cast<qsizetype>(fit.used)), number(100 * fit.speedNoise, 1),
                  degrees(fit.launchNoise_rad), number(100 * fit.spinNoise, 1));
     if (tuning.data.setAside > 0)
-        said += Tune::tr(" %1 set aside had no say.")
+        said += Tune::tr(" %1 set aside do not count.")
                     .arg(shots(static_cast<qsizetype>(tuning.data.setAside)));
     if (tuning.data.withoutClub > 0)
         said += Tune::tr(" %1 without club data.")

@@ -23,6 +23,11 @@ QString tuneSentence(const PlayerTuning& tuning);
 QString tuneWhy(const PlayerTuning& tuning);
 /// "A pattern is left: carry is measured 0.8 m longer than predicted at 28 m/s of club speed…"
 QString leftPattern(const ResidualPattern& pattern, const Units& units);
+/// "Off range, worn, dry · short grass: 8 % more grip than usual (6 to 9 %). Spin +210 ± 40 rpm.
+/// From 23 shots."
+QString finding(const TuneFinding& finding, const Units& units);
+/// The words that show its shots in Watch.
+QString findingFilter(const TuneFinding& finding, const QString& player);
 /// Patterns, what is not known yet, what to hit next: a line each.
 QStringList tuneNext(const PlayerTuning& tuning, const Units& units);
 /// What set-ups deliver, days whose ground differs, scatter and speeds: a line each.

@@ -151,7 +151,7 @@ QWidget* TuneView::makeLeft() {
     line->setContentsMargins(10, 0, 14, 0);
     line->setSpacing(2);
     pageButtons_ = new QButtonGroup(this);
-    const std::array names{tr("What the shots say"), tr("Measured and predicted"),
+    const std::array names{tr("What was found"), tr("Numbers"), tr("Measured and predicted"),
                            tr("Set-up and swings")};
     for (std::size_t i = 0; i < names.size(); ++i) {
         auto* button = new QToolButton;
@@ -163,7 +163,6 @@ QWidget* TuneView::makeLeft() {
         line->addWidget(button);
     }
     auto* hint = new LineLabel(LineLabel::Rank::Why, LineLabel::WhenTight::LeftOut);
-    hint->setText(tr("dashed: before the shots; 80 in 100"));
     hint->setFont(style::font(12));
     hint->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     line->addWidget(hint, 1);
@@ -179,14 +178,28 @@ QWidget* TuneView::makeLeft() {
     below->addWidget(setUps_, 1);
     swings_ = bodyText(QStringLiteral("tuneSwings"));
     below->addWidget(swings_, 1);
-    for (QWidget* w : {static_cast<QWidget*>(estimates_), static_cast<QWidget*>(fit_), swings})
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setAccessibleName(tr("What was found"));
+    scroll->viewport()->setAutoFillBackground(false);
+    findings_ = new QWidget;
+    new QVBoxLayout(findings_);
+    scroll->setWidget(findings_);
+    findings_->setAutoFillBackground(false);
+    for (QWidget* w : {static_cast<QWidget*>(scroll), static_cast<QWidget*>(estimates_),
+                       static_cast<QWidget*>(fit_), swings})
         pages_->addWidget(w);
     column->addWidget(pages_, 1);
     connect(pageButtons_, &QButtonGroup::idClicked, this,
             [this](int page) { showPage(static_cast<Page>(page)); });
-    connect(pages_, &QStackedWidget::currentChanged, hint,
-            [hint](int page) { hint->setVisible(page != Fit); });
-    showPage(Parameters);
+    connect(pages_, &QStackedWidget::currentChanged, hint, [hint](int page) {
+        hint->setText(page == Parameters || page == Swings
+                          ? tr("dashed: before the shots; 80 in 100")
+                          : QString());
+    });
+    showPage(Findings);
     return panel;
 }
 
@@ -197,8 +210,8 @@ void TuneView::showPage(Page page) {
 
 namespace {
 
-const std::array pageKeys{QStringLiteral("parameters"), QStringLiteral("fit"),
-                          QStringLiteral("swings")};
+const std::array pageKeys{QStringLiteral("findings"), QStringLiteral("parameters"),
+                          QStringLiteral("fit"), QStringLiteral("swings")};
 
 }  // namespace
 
@@ -267,7 +280,7 @@ QWidget* TuneView::makeUse() {
 void TuneView::fillKept() {
     const QSignalBlocker quiet(kept_);
     kept_->clear();
-    kept_->addItem(tr("In use: the priors"), QVariant::fromValue<qlonglong>(0));
+    kept_->addItem(tr("In use: what is usual"), QVariant::fromValue<qlonglong>(0));
     const std::string player = player_->currentData().toString().toStdString();
     const store::Records& records = log_.records();
     const store::KeptTuning* inUse = records.tuningInUse(player);
@@ -285,7 +298,7 @@ void TuneView::fillKept() {
             if (inUse && inUse->id == t.id) kept_->setCurrentIndex(kept_->count() - 1);
         }
     }
-    kept_->setItemText(0, inUse ? tr("The priors") : tr("In use: the priors"));
+    kept_->setItemText(0, inUse ? tr("What is usual of players") : tr("In use: what is usual"));
 }
 
 void TuneView::use() {
@@ -364,6 +377,7 @@ void TuneView::clear() {
     again_->hide();
     hit_->hide();
     followProgress();
+    showFindings();
     estimates_->show({});
     setUps_->show({});
     fit_->show({});
@@ -393,6 +407,7 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     fillKept();
     const Units& units = bench_.units();
     headline_->setTexts(text::tuneSentence(*tuning_), text::tuneWhy(*tuning_));
+    showFindings();
     showEstimates();
     fit_->show(text::fitContent(tuning_->residuals, units));
     leftOut_->show(text::leftOutRows(tuning_->fit.check, units),
@@ -401,6 +416,47 @@ void TuneView::show(const std::shared_ptr<const PlayerTuning>& tuning) {
     next_->setText(text::tuneNext(*tuning_, units).join(QLatin1Char('\n')));
     swings_->setText(text::tuneSwings(*tuning_, units).join(QLatin1Char('\n')));
     hit_->setVisible(!tuning_->next.shots.empty());
+}
+
+void TuneView::showFindings() {
+    auto* column = static_cast<QVBoxLayout*>(findings_->layout());
+    while (QLayoutItem* item = column->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+    column->setContentsMargins(12, 4, 8, 8);
+    column->setSpacing(6);
+    const auto add = [&](const QString& text, const TuneFinding* f) {
+        auto* row = new QWidget;
+        auto* line = new QHBoxLayout(row);
+        line->setContentsMargins(0, 0, 0, 0);
+        auto* label = new SentenceLabel(SentenceLabel::Rank::Body);
+        label->setObjectName(QStringLiteral("tuneFinding"));
+        label->setFont(style::font(14));
+        label->setText(text);
+        line->addWidget(label, 1);
+        if (f) {
+            auto* show = new QToolButton;
+            show->setText(tr("Show me"));
+            show->setToolTip(tr("Its shots, in Watch"));
+            const QString words = text::findingFilter(*f, tuning_->player);
+            connect(show, &QToolButton::clicked, this, [this, words] {
+                desk_.wantShots(words);
+                emit viewWanted(QStringLiteral("watch"));
+            });
+            line->addWidget(show, 0, Qt::AlignTop);
+        }
+        column->addWidget(row);
+    };
+    if (tuning_) {
+        for (const TuneFinding& f : tuning_->findings)
+            add(text::finding(f, bench_.units()), &f);
+        if (tuning_->fit.isFitted() && tuning_->findings.empty())
+            add(tr("Nothing that these shots show is surely other than usual by as much as a coach "
+                   "would speak of. The numbers are one page on."),
+                nullptr);
+    }
+    column->addStretch(1);
 }
 
 void TuneView::showEstimates() {
@@ -436,6 +492,10 @@ QVector<ReportPart> TuneView::reportParts() const {
 
 QString TuneView::asText() const {
     QStringList parts{headline_->asText()};
+    if (tuning_) {
+        for (const TuneFinding& f : tuning_->findings)
+            parts << text::finding(f, bench_.units());
+    }
     for (const QWidget* drawing :
          {static_cast<const QWidget*>(estimates_), static_cast<const QWidget*>(setUps_),
           static_cast<const QWidget*>(fit_), static_cast<const QWidget*>(leftOut_)})

@@ -42,7 +42,7 @@ protected:
 
 private:
     /// The parts of the left side.
-    enum Page { Parameters, Fit, Swings };
+    enum Page { Findings, Parameters, Fit, Swings };
     void showPage(Page page);
     QWidget* makePage();
     QWidget* makeLeft();
@@ -55,6 +55,7 @@ private:
     void followProgress();
     void cancel();
     void show(const std::shared_ptr<const PlayerTuning>& tuning);
+    void showFindings();
     void showEstimates();
     QWidget* makeUse();
     void fillKept();
@@ -77,6 +78,7 @@ private:
     QButtonGroup* pageButtons_;
     QStackedWidget* pages_;
     Headline* headline_;
+    QWidget* findings_;
     EstimatesDrawing *estimates_, *setUps_;
     FitDrawing* fit_;
     LeftOutDrawing* leftOut_;

@@ -26,7 +26,7 @@ LiveBar::LiveBar(LiveLink& link, QWidget* parent) : QWidget(parent), link_(link)
     stop_ = new QPushButton(tr("Stop listening"));
     row->addWidget(words_, 1);
     row->addWidget(newest_);
-    auto* declares = new QCheckBox(tr("With the bench's set-up"));
+    auto* declares = new QCheckBox(tr("With the set-up in Shape"));
     declares->setFont(style::font(13));
     declares->setToolTip(tr("Declare the set-up of Shape for every shot that comes in"));
     declares->setChecked(link_.declares());

@@ -173,7 +173,7 @@ void ShotNotes::show(std::optional<store::LoggedShot> shot) {
     setUp_->setText(recipe ? tr("Set-up: %1").arg(text::fromUtf8(recipe->name))
                            : tr("Set-up: not declared"));
     toBench_->setVisible(recipe.has_value());
-    declare_->setText(recipe ? tr("Undeclare") : tr("Declare the bench's"));
+    declare_->setText(recipe ? tr("Undeclare") : tr("Declare Shape's set-up"));
 }
 
 void ShotNotes::setUpPressed() {

@@ -105,7 +105,7 @@ void WatchView::makeCommands() {
     addCommand(tr("&Change one thing: the shot's set-up to the bench"), Qt::Key_C,
                [this] { changeOneThing(); });
     addCommand(
-        tr("&Watch the next shots with the bench's set-up"),
+        tr("&Watch the next shots with the set-up in Shape"),
         QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { watchTheChange(); }, Reach::Anywhere);
     addCommandSeparator();
     addCommand(tr("Set the shot &aside, or count it again"), Qt::Key_Delete,
