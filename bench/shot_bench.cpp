@@ -5,6 +5,7 @@
 
 #include <vector>
 
+#include "planted_fault.h"
 #include "tune_shots.h"
 #include "wedgeon/batch/batch.h"
 #include "wedgeon/inverse/inverse.h"
@@ -174,6 +175,25 @@ void leftOutCheckOfTenThousandShots(benchmark::State& state) {
         benchmark::DoNotOptimize(checkLeftOut(shots));
 }
 BENCHMARK(leftOutCheckOfTenThousandShots)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+/// 20 shots after 120 usual ones, read by a monitor; then by eye.
+void causesOfTwentyShots(benchmark::State& state) {
+    test::Planter planter(3);
+    test::Planter::Options options;
+    options.eyes = state.range(0) != 0 ? test::Eyes::Coach : test::Eyes::Monitor;
+    options.shots = 20;
+    options.usual = 120;
+    CauseRequest q = planter.plant(Fault::HandsPassed, options);
+    q.threads = 0;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(findCauses(q).beliefs.front().likely);
+}
+BENCHMARK(causesOfTwentyShots)
+    ->ArgName("eye")
+    ->Arg(0)
+    ->Arg(1)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
 
 }  // namespace
 

@@ -144,7 +144,7 @@ TEST_F(TuneViewTest, ItSaysWhatSetUpsDeliverAndWhatIsLeft) {
     EXPECT_NEAR(numberAfter(parameters(), QStringLiteral("drag, times")), fit.air.tuning.drag,
                 0.0051);
     // The clouds, and the choice by key and click.
-    press("Measured and predicted");
+    press("Shot by shot");
     auto* cloud = byName<FitDrawing>(QStringLiteral("Measured against predicted"));
     ASSERT_TRUE(cloud->isVisible());
     const TuneResiduals residuals = findResiduals(data.shots, fit);

@@ -324,7 +324,7 @@ int main(int argc, char** argv) {
     QTest::qWait(3000);
     good = save(window, folder, QStringLiteral("tune")) && good;
     for (const auto& [button, name] :
-         {std::pair("Numbers", "tune-numbers"), std::pair("Measured and predicted", "tune-fit"),
+         {std::pair("Numbers", "tune-numbers"), std::pair("Shot by shot", "tune-fit"),
           std::pair("Set-up and swings", "tune-swings")}) {
         press(window, QLatin1String(button));
         good = save(window, folder, QLatin1String(name)) && good;

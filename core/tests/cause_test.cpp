@@ -254,6 +254,22 @@ TEST(Causes, ContradictoryMarksStayWide) {
     EXPECT_LT(a.beliefs.front().likely, 0.9) << faultKey(a.beliefs.front().fault);
 }
 
+TEST(Causes, TwoFaultsAtOnceAreNotSaidToBeAThird) {
+    int sureAndWrong = 0;
+    const int players = test::times(40, 3);
+    for (int i = 0; i < players; ++i) {
+        Planter planter(static_cast<unsigned>(600 + i));
+        const CauseAnswer a = findCauses(planter.plant(
+            Fault::HandsPassed,
+            {.eyes = i % 2 == 0 ? Eyes::Monitor : Eyes::Coach, .also = Fault::OpenedTooFar}));
+        const FaultBelief& first = a.beliefs.front();
+        const bool right = first.fault == Fault::HandsPassed || first.fault == Fault::Other ||
+                           first.fault == Fault::OpenedTooFar;
+        sureAndWrong += !right && first.likely > 0.9 ? 1 : 0;
+    }
+    EXPECT_LE(sureAndWrong, players / 20);
+}
+
 TEST(Causes, AFaultThatCannotBeIsNotListed) {
     Planter planter(9);
     CauseRequest q = planter.plant(Fault::None, {.eyes = Eyes::Coach});

@@ -57,6 +57,7 @@ public:
         Eyes eyes = Eyes::Monitor;
         std::size_t shots = 10, usual = 24;
         Level level = Level::ClubPlayer;
+        Fault also = Fault::None;  ///< a second one at once
     };
     /// A player and his shots: on three days as ever, then with the fault.
     CauseRequest plant(Fault fault, const Options& options) {
@@ -123,7 +124,10 @@ private:
             q.usual.push_back(hit(day, o.eyes));
         }
         day = dayOf(common);
-        for (const FaultPart& p : partsOf(fault, kind_.conditions)) {
+        std::vector<FaultPart> parts = partsOf(fault, kind_.conditions);
+        const auto more = partsOf(o.also, kind_.conditions);
+        parts.insert(parts.end(), more.begin(), more.end());
+        for (const FaultPart& p : parts) {
             // As large as it is common; none the other way round.
             double by = p.mean + normal(p.sd);
             if (p.mean != 0.0 && by / p.mean < 0.3) by = 0.3 * p.mean;

@@ -79,12 +79,13 @@ public:
         : fallback_(fallback), declared_(declared) {}
 
     /// The number of the shot's kind; a new one is made.
-    std::size_t kind(const ShotRecord& record, const std::string& day, CauseRequest& request) {
+    std::size_t kind(const ShotRecord& record, CauseRequest& request) {
         const auto [at, isNew] = kinds_.emplace(kindOf(record), request.kinds.size());
         if (!isNew) return at->second;
         const ShotGivens givens = findShotGivens(record, fallback_);
         if (request.kinds.empty()) {
-            request.player = givens.player.onDay(day);
+            // Not on the ground that was fitted for a day: the others are of other days.
+            request.player = playerOf(record, givens.player);
             request.level =
                 givens.player.swings ? givens.player.swings->build.level : Level::ClubPlayer;
         }
@@ -99,6 +100,14 @@ public:
     }
 
 private:
+    PlayerModel playerOf(const ShotRecord& record, const PlayerModel& ofDay) const {
+        const std::string& name = findPlayerName(record, fallback_);
+        if (fallback_.player.name == name) return fallback_.player;
+        if (fallback_.everyone && fallback_.everyone->contains(name))
+            return fallback_.everyone->at(name);
+        return ofDay;
+    }
+
     const Fallback& fallback_;
     const Recipe& declared_;
     std::map<std::string, std::size_t> kinds_;
@@ -194,7 +203,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
     for (const auto& [i, ofPattern] : order) {
         const ShotRecord& r = shots[i].record;
         PatternShot s = patternShot(r);
-        s.kind = chosen.kind(r, dayOf(shots[i]), out.request);
+        s.kind = chosen.kind(r, out.request);
         if (!ofPattern && s.clubSpeed_mps) speeds[swingOf(r)].push_back(*s.clubSpeed_mps);
         kindsOf[swingOf(r)].push_back(s.kind);
         (ofPattern ? out.request.shots : out.request.usual).push_back(s);

@@ -228,7 +228,7 @@ bool Desk::useTuning(const QString& player, std::int64_t id) {
     }
     if (id != 0 && !tuning) return false;  // another window has taken it away
     // The logbook's choice and the bench's givens change and come back together.
-    const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use what is usual");
+    const QString what = id ? tr("use the tuning to %1").arg(player) : tr("use no tuning");
     BenchState next = bench_.state();
     next.player = {name, handOf(player), tuning, records.modelOf(name).swings};
     bench_.undoStack().beginMacro(what);

@@ -46,7 +46,7 @@ struct FaultRow {
     std::string_view key;
     double expert, clubPlayer;  ///< of 1,000 complaints, about
 };
-constexpr std::array<FaultRow, faultCount> faults{{{"none", 400, 360},
+constexpr std::array<FaultRow, faultCount> faults{{{"none", 440, 400},
                                                    {"hands_passed", 50, 110},
                                                    {"low_point_behind", 30, 70},
                                                    {"speed_lost", 40, 70},

@@ -22,26 +22,9 @@ using Eigen::VectorXd;
 
 constexpr double freedom = 6.0;
 constexpr int rounds = 4;
-/// A mark of the strike is right so often.
-constexpr double rightStrike = 0.85;
-constexpr double rightBounce = 0.7, nextBounce = 0.12, otherBounce = 0.03;
 /// A complaint says something else than what is so often, whatever that is.
 constexpr double complaintSlip = 0.08;
 constexpr double deg = constants::pi / 180.0;
-constexpr double aside_rad = 2.5 * deg, curved = 0.03;
-constexpr double infinite = std::numeric_limits<double>::infinity();
-
-seeing::Between asideOf(SeenSide side, double limit) {
-    switch (side) {
-        case SeenSide::Left:
-            return {-infinite, -limit};
-        case SeenSide::Straight:
-            return {-limit, limit};
-        case SeenSide::Right:
-            return {limit, infinite};
-    }
-    return {};
-}
 
 /// Adds what a function of one number says, of which the changes move the number by \p slope.
 template <class F>
@@ -74,9 +57,9 @@ std::vector<Class> classesOf(const PatternShot& shot) {
             {Sign::Of::Height, LogApex, seeing::heightShare, seeing::logHeight(*s.height)});
     if (s.start)
         out.push_back({Sign::Of::Start, at(Outcome::LaunchDirection), seeing::startSd_rad,
-                       asideOf(*s.start, aside_rad)});
+                       aside(*s.start, aside_rad)});
     if (s.curve)
-        out.push_back({Sign::Of::Curve, Curve, seeing::curveShare, asideOf(*s.curve, curved)});
+        out.push_back({Sign::Of::Curve, Curve, seeing::curveShare, aside(*s.curve, curved)});
     return out;
 }
 
@@ -101,11 +84,7 @@ double logStrike(SeenStrike seen, double fatLogit, double thinLogit) {
 double logBit(int seen, const Linear& kind) {
     double is = 0.0;
     for (int bit = 0; bit < static_cast<int>(kind.bits.size()); ++bit) {
-        const int off = std::abs(seen - bit);
-        const bool one = (seen == 0) != (bit == 0);
-        is += kind.bits[static_cast<std::size_t>(bit)] * (off == 0           ? rightBounce
-                                                          : off == 1 && !one ? nextBounce
-                                                                             : otherBounce);
+        is += kind.bits[static_cast<std::size_t>(bit)] * bounceShare(seen, bit);
     }
     return 0.2 * std::log(is);
 }
@@ -216,7 +195,7 @@ Kinds::Kinds(const CauseRequest& request) {
     for (const PatternKind& k : request.kinds) {
         const PatternKind kind{offLine(k.conditions), k.declared};
         PatternKind clean{offLine(k.conditions), k.declared};
-        clean.conditions.lie = namedLies().front().lie;
+        clean.conditions.lie = findLie("short-dry")->lie;
         clean.conditions.face = FaceCondition::FreshDry;
         kinds_.push_back(nullptr);
         references_.emplace_back();

@@ -23,29 +23,12 @@ constexpr double infinite = std::numeric_limits<double>::infinity();
 constexpr double waist_m = 1.0, head_m = 1.8, tree_m = 7.0;
 constexpr double scuff_m = 0.004, small_m = 0.012;
 constexpr double besideBall_m = 0.0214;
-constexpr double aside_rad = 0.0436;
-constexpr double curved = 0.03;
-/// How often the bounce that is named is the one; the others share the rest.
-constexpr double rightBounce = 0.7, nextBounce = 0.12, otherBounce = 0.03;
-constexpr double rightStrike = 0.85;
 /// A smaller share of the samples than this, and it is chance which ones come near.
 constexpr double fewestCounted = 1.0 / 120.0;
 
 double logNear(double seen, double is, double sd) {
     const double z = (seen - is) / sd;
     return std::log(slip / sd + std::exp(-0.5 * z * z) / sd);
-}
-
-seeing::Between aside(SeenSide side, double limit) {
-    switch (side) {
-        case SeenSide::Left:
-            return {-infinite, -limit};
-        case SeenSide::Straight:
-            return {-limit, limit};
-        case SeenSide::Right:
-            return {limit, infinite};
-    }
-    return {};
 }
 
 /// The logarithm of its likelihood where a shot was exactly as it was seen.
@@ -179,12 +162,7 @@ double logLikelihood(const Sighting& seen, const SeenTruth& truth) {
         sum += logNear(std::log(std::max(*seen.apex_m, 0.01)), logApex, seeing::apexShare);
     if (seen.height)
         sum += logBetween(logApex, seeing::heightShare, seeing::logHeight(*seen.height));
-    if (seen.bit) {
-        const int off = std::abs(*seen.bit - truth.bit);
-        // Whether one bit at all is no matter of counting.
-        const bool one = (*seen.bit == 0) != (truth.bit == 0);
-        sum += std::log(off == 0 ? rightBounce : off == 1 && !one ? nextBounce : otherBounce);
-    }
+    if (seen.bit) sum += std::log(bounceShare(*seen.bit, truth.bit));
     if (seen.start)
         sum += logBetween(truth.direction_rad, seeing::startSd_rad, aside(*seen.start, aside_rad));
     if (seen.curve) {

@@ -56,6 +56,9 @@ bool isSpoken(const Sign& sign) {
 
 CausePage::CausePage(Desk& desk, QWidget* pages, QWidget* parent)
     : QWidget(parent), desk_(desk), finder_(desk.causes()), bench_(desk.bench()) {
+    connect(&finder_, &CauseFinder::failed, this, [this](const QString& why) {
+        headline_->setTexts(tr("The cause could not be looked for."), why);
+    });
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 12, 14, 12);
     column->setSpacing(12);

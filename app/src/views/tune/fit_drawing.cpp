@@ -123,10 +123,10 @@ void FitDrawing::paint(QPainter& p, const style::Colours& c) {
     for (qsizetype i = 0; i < content_.results.size(); ++i)
         paintResult(p, c, i);
     const Result& r = content_.results[chosen_];
-    paintText(p, {fitMargin_px, resultCell(0).bottom() + 20},
-              tr("What is left of %1, measured less predicted (band: four in five, ±%2)")
-                  .arg(r.axis.name, withUnit(r.axis, halfOf80 * r.noise)),
-              c.ink, style::font(13, QFont::DemiBold));
+    paintFitted(p, {fitMargin_px, resultCell(0).bottom() + 20}, canvas().width() - 2 * fitMargin_px,
+                tr("What is left of %1, measured less predicted (band: four in five, ±%2)")
+                    .arg(r.axis.name, withUnit(r.axis, halfOf80 * r.noise)),
+                c.ink, style::font(13, QFont::DemiBold));
     for (qsizetype i = 0; i < content_.inputs.size(); ++i)
         paintInput(p, c, i);
 }

@@ -151,8 +151,7 @@ QWidget* TuneView::makeLeft() {
     line->setContentsMargins(10, 0, 14, 0);
     line->setSpacing(2);
     pageButtons_ = new QButtonGroup(this);
-    const std::array names{tr("What was found"), tr("Numbers"), tr("Measured and predicted"),
-                           tr("Set-up and swings")};
+    const std::array names{tr("Found"), tr("Numbers"), tr("Shot by shot"), tr("Set-up and swings")};
     for (std::size_t i = 0; i < names.size(); ++i) {
         auto* button = new QToolButton;
         button->setText(names[i]);
@@ -280,7 +279,7 @@ QWidget* TuneView::makeUse() {
 void TuneView::fillKept() {
     const QSignalBlocker quiet(kept_);
     kept_->clear();
-    kept_->addItem(tr("In use: what is usual"), QVariant::fromValue<qlonglong>(0));
+    kept_->addItem(tr("In use: untuned"), QVariant::fromValue<qlonglong>(0));
     const std::string player = player_->currentData().toString().toStdString();
     const store::Records& records = log_.records();
     const store::KeptTuning* inUse = records.tuningInUse(player);
@@ -298,7 +297,7 @@ void TuneView::fillKept() {
             if (inUse && inUse->id == t.id) kept_->setCurrentIndex(kept_->count() - 1);
         }
     }
-    kept_->setItemText(0, inUse ? tr("What is usual of players") : tr("In use: what is usual"));
+    kept_->setItemText(0, inUse ? tr("Untuned") : tr("In use: untuned"));
 }
 
 void TuneView::use() {

@@ -191,7 +191,10 @@ void WatchView::lookForCause() {
         if (dayOf(row) == day) ofDay.push_back(all.back());
     }
     std::vector<std::int64_t> ids = ofDay.size() < few ? all : ofDay;
-    if (ids.empty()) return;
+    if (ids.empty()) {
+        emit failed(tr("All of these shots are set aside: there is none to look for a cause of."));
+        return;
+    }
     const QString words = filter_->text().trimmed();
     const QString name = text::shots(static_cast<qsizetype>(ids.size())) +
                          (words.isEmpty() ? QString() : QStringLiteral(" (%1)").arg(words));
