@@ -270,6 +270,30 @@ TEST(Causes, TwoFaultsAtOnceAreNotSaidToBeAThird) {
     EXPECT_LE(sureAndWrong, players / 20);
 }
 
+TEST(Causes, ReadingsThatNoShotHasEndInAnAnswerNoneTheLess) {
+    for (unsigned seed = 1; seed <= 24; ++seed) {
+        Planter planter(seed);
+        CauseRequest q = planter.plant(Fault::None, {.shots = 5, .usual = 8});
+        constexpr std::array spoilt{0.0, -1.0, 10.0, 1e3, 1e-3, 57.3};
+        for (auto* list : {&q.shots, &q.usual}) {
+            for (PatternShot& s : *list) {
+                auto& value = s.read[planter.below(outcomeCount)];
+                if (value) *value *= spoilt[planter.below(spoilt.size())];
+                if (planter.uniform() < 0.2) s.clubSpeed_mps = 1e6 * planter.uniform();
+            }
+        }
+        const CauseAnswer a = findCauses(q);
+        double all = 0.0;
+        for (const FaultBelief& b : a.beliefs) {
+            ASSERT_TRUE(std::isfinite(b.likely)) << seed << faultKey(b.fault);
+            all += b.likely;
+        }
+        EXPECT_NEAR(all, 1.0, 1e-9);
+        for (const CheckGain& c : a.checks)
+            EXPECT_TRUE(std::isfinite(c.bits));
+    }
+}
+
 TEST(Causes, AFaultThatCannotBeIsNotListed) {
     Planter planter(9);
     CauseRequest q = planter.plant(Fault::None, {.eyes = Eyes::Coach});

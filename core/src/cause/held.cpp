@@ -323,9 +323,12 @@ Fitted fit(const Kinds& kinds, const Evidence& evidence, const Prior& prior,
     Fitted out;
     out.posterior = prior;
     // Where the prior has no width there is nothing to find; the factor must exist none the less.
-    ChangesMatrix wide = prior.covariance;
+    ChangesMatrix wide = 0.5 * (prior.covariance + prior.covariance.transpose());
+    wide.diagonal() *= 1.0 + 1e-9;
     wide.diagonal().array() += 1e-12;
-    const ChangesMatrix root = wide.llt().matrixL();
+    const Eigen::LLT<ChangesMatrix> factored(wide);
+    if (factored.info() != Eigen::Success) return out;  // readings that no shot has
+    const ChangesMatrix root = factored.matrixL();
 
     std::vector<bool> wanted(kinds.size(), false);
     for (const PatternShot& s : evidence.shots)
