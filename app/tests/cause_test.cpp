@@ -162,6 +162,28 @@ TEST_F(CauseTest, AComplaintAloneIsAnsweredWithWhatIsUsual) {
     EXPECT_TRUE(said("causeSentence").contains(QStringLiteral("Which shots")));
 }
 
+TEST_F(CauseTest, WhatTheGrassDoesIsSaidBesideTheFaults) {
+    BenchState lush = window_->desk.bench().state();
+    lush.conditions.lie = findLie("lush")->lie;
+    window_->desk.bench().edit(lush, QStringLiteral("lie"));
+    window_->showView(QStringLiteral("explain"));
+    window_->desk.causes().setComplaint(Complaint::RunsOn, true);
+    ASSERT_TRUE(found());
+    EXPECT_TRUE(said("causeLie").contains(QStringLiteral("off short grass, whoever hits it")))
+        << said("causeLie").toStdString();
+    EXPECT_TRUE(said("causeSentence").contains(QStringLiteral("no fault")) ||
+                said("causeSentence").contains(QStringLiteral("cannot be told")))
+        << said("causeSentence").toStdString();
+    // A second complaint is another question about the same shots.
+    window_->desk.causes().setComplaint(Complaint::Short, true);
+    ASSERT_TRUE(found());
+    EXPECT_TRUE(said("causeSentence").contains(QStringLiteral("and")));
+    // The strip is part of the question: off short grass nothing stands there.
+    window_->desk.bench().undoStack().undo();
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return !window_->desk.causes().isWorking() && said("causeLie").isEmpty(); }, 10000));
+}
+
 TEST_F(CauseTest, AnAnswerThatIsNoLongerAskedForIsDropped) {
     lesson(usual());
     look();

@@ -183,6 +183,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
         ++often[kindOf(s.record)];
     }
     std::vector<std::pair<std::size_t, std::string>> kinds;
+    kinds.reserve(often.size());
     for (const auto& [kind, count] : often)
         kinds.emplace_back(count, kind);
     std::sort(kinds.rbegin(), kinds.rend());
@@ -215,7 +216,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
     // Without a usual shot, what is measured now is all that is known of the swing.
     for (const auto& [i, ofPattern] : order) {
         const ShotRecord& r = shots[i].record;
-        if (ofPattern && !usualDays.size() && r.has(Quantity::ClubSpeed))
+        if (ofPattern && usualDays.empty() && r.has(Quantity::ClubSpeed))
             speeds[swingOf(r)].push_back(r[Quantity::ClubSpeed]);
     }
     for (const auto& [swing, values] : speeds) {
@@ -230,6 +231,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
     }
     // In the order in which they were hit, as doubts are found.
     std::vector<std::pair<std::size_t, PatternShot*>> hit;
+    hit.reserve(order.size());
     std::size_t p = 0, u = 0;
     for (const auto& [i, ofPattern] : order)
         hit.emplace_back(i, ofPattern ? &out.request.shots[p++] : &out.request.usual[u++]);

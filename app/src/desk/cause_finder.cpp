@@ -46,7 +46,9 @@ void CauseFinder::setPattern(std::vector<std::int64_t> shots, const QString& nam
 
 void CauseFinder::setComplaint(Complaint complaint, bool there) {
     if (there ? !complaints_.insert(complaint).second : complaints_.erase(complaint) == 0) return;
+    onlyWords_ = found_ != nullptr;
     emit questioned();
+    onlyWords_ = false;
 }
 
 void CauseFinder::setPriors(std::vector<double> priors) {
@@ -66,7 +68,11 @@ void CauseFinder::ask(const Givens& givens) {
     found_.reset();
     working_ = hasQuestion();
     if (working_) {
-        finder_.ask({givens, pattern_, player_, {complaints_.begin(), complaints_.end()}, priors_});
+        finder_.ask({{givens, pattern_, player_},
+                     {complaints_.begin(), complaints_.end()},
+                     priors_,
+                     read_,
+                     onlyWords_});
     } else {
         finder_.forget();
     }
@@ -80,11 +86,20 @@ void CauseFinder::close() {
 
 CauseFinder::Answer CauseFinder::find(const Question& q, const Task& task) {
     auto out = std::make_shared<CauseFound>();
-    const Givens& g = q.givens;
-    store::ShotList shots;
-    if (!q.pattern.empty()) shots = readPlayerShots(g.logbook, g.fallback, q.player, task.stop);
-    if (task.stop.stop_requested()) return nullptr;
-    out->shots = store::findCauseShots(shots, q.pattern, g.fallback, g.recipe, task.stop);
+    const Pattern& p = q.pattern;
+    if (q.again && q.read->of == p) {
+        out->shots = q.read->shots;
+    } else {
+        store::ShotList shots;
+        if (!p.shots.empty())
+            shots = readPlayerShots(p.givens.logbook, p.givens.fallback, p.player, task.stop);
+        if (task.stop.stop_requested()) return nullptr;
+        out->shots =
+            store::findCauseShots(shots, p.shots, p.givens.fallback, p.givens.recipe, task.stop);
+        if (task.stop.stop_requested()) return nullptr;
+        q.read->of = p;
+        q.read->shots = out->shots;
+    }
     CauseRequest& request = out->shots.request;
     request.complaints = q.complaints;
     request.priors = q.priors;

@@ -60,6 +60,7 @@ public:
         QString logbook;  ///< empty: there is none
         store::Fallback fallback;
         Recipe recipe;
+        bool operator==(const Givens&) const = default;
     };
     void ask(const Givens& givens);
     /// Nothing reads the logbook any more when this returns, and nothing more is told.
@@ -74,12 +75,24 @@ signals:
     void failed(const QString& why);
 
 private:
-    struct Question {
+    /// Which shots, and what they met.
+    struct Pattern {
         Givens givens;
-        std::vector<std::int64_t> pattern;
+        std::vector<std::int64_t> shots;
         std::string player;
+        bool operator==(const Pattern&) const = default;
+    };
+    /// The shots that were read last, for a question that differs only in what is complained of.
+    struct Read {
+        std::optional<Pattern> of;
+        store::CauseShots shots;
+    };
+    struct Question {
+        Pattern pattern;
         std::vector<Complaint> complaints;
         std::vector<double> priors;
+        std::shared_ptr<Read> read;  ///< the thread's own
+        bool again = false;          ///< nothing but the words has changed since the last answer
     };
     using Answer = std::shared_ptr<const CauseFound>;
     static Answer find(const Question& question, const Task& task);
@@ -90,6 +103,8 @@ private:
     std::set<Complaint> complaints_;
     std::vector<double> priors_;
     bool working_ = false;
+    bool onlyWords_ = false;
+    std::shared_ptr<Read> read_ = std::make_shared<Read>();
     Answer found_;
     LatestWorker<Question, Answer> finder_;
 };

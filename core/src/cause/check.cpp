@@ -156,6 +156,7 @@ std::vector<CheckGain> findChecks(const std::vector<Suspect>& all, const Prior& 
     std::stable_sort(suspects.begin(), suspects.end(),
                      [](const Suspect& a, const Suspect& b) { return a.likely > b.likely; });
     std::vector<double> likely;
+    likely.reserve(suspects.size());
     for (const Suspect& s : suspects)
         likely.push_back(s.likely / sum);
 
