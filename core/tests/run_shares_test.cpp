@@ -43,8 +43,10 @@ TEST(RunShares, AddUpExactlyOverAThousandPairs) {
         ASSERT_TRUE(s);
         const double sum = std::accumulate(s->share.begin(), s->share.end(), 0.0);
         EXPECT_NEAR(sum, s->to - s->from, 1e-12);
-        EXPECT_NEAR(s->from, calcRun(a[0].velocity_mps, a[0].spin_radps, a[0].ground).release_m, 1e-9);
-        EXPECT_NEAR(s->to, calcRun(b[0].velocity_mps, b[0].spin_radps, b[0].ground).release_m, 1e-9);
+        EXPECT_NEAR(s->from, calcRun(a[0].velocity_mps, a[0].spin_radps, a[0].ground).release_m,
+                    1e-9);
+        EXPECT_NEAR(s->to, calcRun(b[0].velocity_mps, b[0].spin_radps, b[0].ground).release_m,
+                    1e-9);
     }
 }
 

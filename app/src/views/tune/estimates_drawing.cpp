@@ -33,7 +33,7 @@ void EstimatesDrawing::show(const QVector<Row>& rows) {
         said << tr("%1 %2, before %3%4%5")
                         .arg(r.name, valueText(r), text::number(r.prior, r.decimals), r.unit,
                              r.known ? QString() : tr(", not told by the data yet")) +
-                    (r.patterned ? tr(", its residuals show a pattern") : QString());
+                    (r.patterned ? tr(", a pattern is left of it") : QString());
     }
     say(said.join(QStringLiteral("; ")));
     update();

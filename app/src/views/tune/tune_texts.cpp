@@ -85,7 +85,7 @@ EstimateRow estimateRow(const TuneEstimate& e, const TuneResiduals& residuals) {
             r.decimals = 4;
             break;
         case Kind::Restitution0:
-            r.name = Tune::tr("Restitution");
+            r.name = Tune::tr("Ball off the face");
             r.decimals = 3;
             break;
         case Kind::LoftBias:
@@ -446,7 +446,7 @@ QStringList tuneNext(const PlayerTuning& tuning, const Units& units) {
         if (isPatterned(e, tuning.residuals)) patterned << estimateRow(e, {}).name;
     }
     if (!patterned.isEmpty())
-        lines << Tune::tr("Marked ~, as their residuals show a pattern: %1.")
+        lines << Tune::tr("Marked ~, as a pattern is left of what they explain: %1.")
                      .arg(patterned.join(Tune::tr("; ")));
     if (!unknown.isEmpty())
         lines << Tune::tr("Little more than before is known of: %1.")
@@ -493,7 +493,8 @@ QStringList tuneSwings(const PlayerTuning& tuning, const Units& units) {
     if (d.scatter) {
         const PlayerScatter& s = *d.scatter;
         lines << Tune::tr(
-                     "From swing to swing (one deviation, the device's own noise with it): club "
+                     "From swing to swing (two of three within, the device's own noise with it): "
+                     "club "
                      "speed %1 %, attack %2, path %3, face %4, dynamic loft %5.")
                      .arg(number(100 * s.of(Scatter::Speed), 1), degrees(s.of(Scatter::Attack)),
                           degrees(s.of(Scatter::Path)), degrees(s.of(Scatter::Face)),
