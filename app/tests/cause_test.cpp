@@ -162,6 +162,30 @@ TEST_F(CauseTest, AComplaintAloneIsAnsweredWithWhatIsUsual) {
     EXPECT_TRUE(said("causeSentence").contains(QStringLiteral("Which shots")));
 }
 
+TEST_F(CauseTest, TakingAAndBGoesBackToTheDifference) {
+    lesson(usual());
+    look();
+    ASSERT_TRUE(found());
+    window_->showView(QStringLiteral("watch"));
+    auto* list = byName<QAbstractItemView>(QStringLiteral("Shots"));
+    for (const auto& [row, letter] : {std::pair(0, "A"), {1, "B"}}) {
+        list->setCurrentIndex(list->model()->index(row, 0));
+        action(QStringLiteral("Take the shot as %1").arg(QLatin1String(letter)))->trigger();
+    }
+    window_->showView(QStringLiteral("explain"));
+    EXPECT_TRUE(byName<Drawing>(QStringLiteral("Shares: Release"))->isVisible());
+    // Why it stopped: the release through the landing, and back.
+    const QString club =
+        byName<Drawing>(QStringLiteral("Shares: Release"))->accessibleDescription();
+    action(QStringLiteral("Why it stopped"))->trigger();
+    const QString landing =
+        byName<Drawing>(QStringLiteral("Shares: Release"))->accessibleDescription();
+    EXPECT_TRUE(landing.contains(QStringLiteral("landing speed"))) << landing.toStdString();
+    EXPECT_TRUE(landing.contains(QStringLiteral("half the spin")));
+    action(QStringLiteral("Why it stopped"))->trigger();
+    EXPECT_EQ(byName<Drawing>(QStringLiteral("Shares: Release"))->accessibleDescription(), club);
+}
+
 TEST_F(CauseTest, WhatTheGrassDoesIsSaidBesideTheFaults) {
     BenchState lush = window_->desk.bench().state();
     lush.conditions.lie = findLie("lush")->lie;

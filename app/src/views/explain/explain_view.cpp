@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 #include "drawings/dial_shape.h"
 #include "drawings/flight_drawing.h"
@@ -59,6 +60,15 @@ ExplainView::ExplainView(Desk& desk, QWidget* parent)
     pages_->addWidget(cause_);
     showPage(Difference);
     connect(&desk.causes(), &CauseFinder::questioned, this, [this] { showPage(OfCause); });
+    connect(&desk.comparison(), &Comparison::changed, this, [this] {
+        // Another A or B was taken, to be looked at; the same may be predicted anew.
+        std::vector<std::vector<std::int64_t>> taken;
+        for (const Comparison::Side which : {Comparison::A, Comparison::B}) {
+            const auto& side = comparison_.side(which);
+            taken.push_back(side ? side->shotIds() : std::vector<std::int64_t>{});
+        }
+        if (std::exchange(taken_, taken) != taken) showPage(Difference);
+    });
     addCommand(tr("S&wap A and B"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
                [this] { desk_.comparison().swap(); });
 }

@@ -88,6 +88,7 @@ private:
     QAction* byLanding_;  ///< checked: the release is shared out through the landing
     bool working_ = false;
     Page page_ = Difference;
+    std::vector<std::vector<std::int64_t>> taken_;  ///< ids of both sides
     std::vector<std::array<QAbstractButton*, 2>> switches_;
     CausePage* cause_;
     QStackedLayout* pages_;
