@@ -376,16 +376,27 @@ TEST(Causes, AFaultIsASetUpThatPlaysTheSame) {
                 Predictor({}, kind.conditions).shot(kind.declared).flight.carry_m, 1e-9);
 }
 
-TEST(Causes, KeysAreTheirOwn) {
-    for (std::size_t i = 0; i < faultCount; ++i)
-        EXPECT_EQ(findFault(faultKey(static_cast<Fault>(i))), static_cast<Fault>(i));
-    for (std::size_t i = 0; i < complaintCount; ++i)
-        EXPECT_EQ(findComplaint(complaintKey(static_cast<Complaint>(i))),
-                  static_cast<Complaint>(i));
-    EXPECT_FALSE(findFault("shank"));
+TEST(Causes, PriorsAddUp) {
     for (const Level level : {Level::Expert, Level::ClubPlayer}) {
         const auto priors = faultPriors(level, {});
         EXPECT_NEAR(std::accumulate(priors.begin(), priors.end(), 0.0), 1.0, 1e-12);
+    }
+}
+
+TEST(Causes, ACheckWithoutANumberToNameIsNotProposed) {
+    // Of shots whose height alone was held against the flagstick, balls show nothing with a unit.
+    Planter planter(14);
+    CauseRequest q = planter.plant(Fault::MoreGrass, {.eyes = Eyes::Coach});
+    for (auto* list : {&q.shots, &q.usual}) {
+        for (PatternShot& s : *list) {
+            s.seen = {};
+            s.seen.apex_m = 3.0;
+        }
+    }
+    const CauseAnswer a = findCauses(q);
+    for (const CheckGain& c : a.checks) {
+        EXPECT_TRUE(c.looks);
+        EXPECT_LT(static_cast<std::size_t>(c.outcome), outcomeCount);
     }
 }
 

@@ -8,7 +8,7 @@
 #include <map>
 #include <set>
 
-#include "text.h"
+#include "session_day.h"
 #include "wedgeon/store/quality.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/sightings.h"
@@ -18,11 +18,6 @@ namespace {
 
 /// More tell nothing new, and each kind costs its own predictions.
 constexpr std::size_t mostPattern = 60, mostUsual = 120, mostKinds = 10;
-
-std::string dayOf(const LoggedShot& shot) {
-    const std::string& time = shot.record[Label::Time];
-    return text::dayOf(time) ? time.substr(0, 10) : "session " + std::to_string(shot.session);
-}
 
 struct Read {
     Outcome outcome;
@@ -168,7 +163,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
             continue;
         }
         swings.insert(swingOf(shots[i].record));
-        days.insert(dayOf(shots[i]));
+        days.insert(sessionDay(shots[i]));
         order.emplace_back(i, true);
     }
     // His usual: the newest before, of the kinds that he hits most.
@@ -176,8 +171,9 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
     for (std::size_t i = its.front(); i-- > 0 && usual.size() < mostUsual;) {
         if (stop.stop_requested()) return out;
         const LoggedShot& s = shots[i];
-        if (!s.setAside.empty() || !swings.contains(swingOf(s.record)) || days.contains(dayOf(s)) ||
-            findPlayerName(s.record, fallback) != out.player || !tells(patternShot(s.record)))
+        if (!s.setAside.empty() || !swings.contains(swingOf(s.record)) ||
+            days.contains(sessionDay(s)) || findPlayerName(s.record, fallback) != out.player ||
+            !tells(patternShot(s.record)))
             continue;
         usual.push_back(i);
         ++often[kindOf(s.record)];
@@ -194,7 +190,7 @@ CauseShots findCauseShots(const ShotList& shots, std::span<const std::int64_t> p
     for (const std::size_t i : usual) {
         if (!kept.contains(kindOf(shots[i].record))) continue;
         order.emplace_back(i, false);
-        usualDays.insert(dayOf(shots[i]));
+        usualDays.insert(sessionDay(shots[i]));
     }
     out.request.usualDays = usualDays.size();
 

@@ -7,7 +7,7 @@
 #include <initializer_list>
 #include <map>
 
-#include "text.h"
+#include "session_day.h"
 #include "wedgeon/store/recipe_file.h"
 #include "wedgeon/store/shot_givens.h"
 #include "wedgeon/store/sightings.h"
@@ -109,9 +109,7 @@ TuneShots findTuneShots(const ShotList& shots, const Fallback& fallback,
             ++out.setAside;
             continue;
         }
-        const std::string& time = shot.record[Label::Time];
-        const std::string day =
-            text::dayOf(time) ? time.substr(0, 10) : "session " + std::to_string(shot.session);
+        const std::string day = sessionDay(shot);
         const auto [at, isNew] = sessions.emplace(day, static_cast<int>(sessions.size()));
         if (isNew) out.days.push_back(day);
         const int session = at->second;

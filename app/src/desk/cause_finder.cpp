@@ -36,10 +36,8 @@ CauseFinder::CauseFinder(QObject* parent)
               emit failed(why);
           }) {}
 
-void CauseFinder::setPattern(std::vector<std::int64_t> shots, const QString& name,
-                             const std::string& player) {
+void CauseFinder::setPattern(std::vector<std::int64_t> shots, const std::string& player) {
     pattern_ = std::move(shots);
-    name_ = name;
     player_ = player;
     emit questioned();
 }
@@ -51,15 +49,8 @@ void CauseFinder::setComplaint(Complaint complaint, bool there) {
     onlyWords_ = false;
 }
 
-void CauseFinder::setPriors(std::vector<double> priors) {
-    if (priors == priors_) return;
-    priors_ = std::move(priors);
-    emit questioned();
-}
-
 void CauseFinder::clear() {
     pattern_.clear();
-    name_.clear();
     complaints_.clear();
     emit questioned();
 }
@@ -70,7 +61,6 @@ void CauseFinder::ask(const Givens& givens) {
     if (working_) {
         finder_.ask({{givens, pattern_, player_},
                      {complaints_.begin(), complaints_.end()},
-                     priors_,
                      read_,
                      onlyWords_});
     } else {
@@ -102,7 +92,6 @@ CauseFinder::Answer CauseFinder::find(const Question& q, const Task& task) {
     }
     CauseRequest& request = out->shots.request;
     request.complaints = q.complaints;
-    request.priors = q.priors;
     request.stop = task.stop;
     out->answer = findCauses(request);
     if (out->answer.stopped) return nullptr;

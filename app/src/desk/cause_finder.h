@@ -39,18 +39,12 @@ class CauseFinder : public QObject {
 public:
     explicit CauseFinder(QObject* parent = nullptr);
 
-    /// \p name: "9 shots (lob)"; \p player: whose they are.
-    void setPattern(std::vector<std::int64_t> shots, const QString& name,
-                    const std::string& player);
+    /// \p player: whose they are.
+    void setPattern(std::vector<std::int64_t> shots, const std::string& player);
     void setComplaint(Complaint complaint, bool there);
-    /// By Fault, what the coach thinks of how common each is; empty: as the program has it.
-    void setPriors(std::vector<double> priors);
     void clear();
 
-    const QString& name() const { return name_; }
-    const std::vector<std::int64_t>& pattern() const { return pattern_; }
     const std::set<Complaint>& complaints() const { return complaints_; }
-    const std::vector<double>& priors() const { return priors_; }
     /// Something to look for a cause of.
     bool hasQuestion() const { return !pattern_.empty() || !complaints_.empty(); }
     bool isWorking() const { return working_; }
@@ -90,18 +84,15 @@ private:
     struct Question {
         Pattern pattern;
         std::vector<Complaint> complaints;
-        std::vector<double> priors;
         std::shared_ptr<Read> read;  ///< the thread's own
         bool again = false;          ///< nothing but the words has changed since the last answer
     };
     using Answer = std::shared_ptr<const CauseFound>;
     static Answer find(const Question& question, const Task& task);
 
-    QString name_;
     std::string player_;
     std::vector<std::int64_t> pattern_;
     std::set<Complaint> complaints_;
-    std::vector<double> priors_;
     bool working_ = false;
     bool onlyWords_ = false;
     std::shared_ptr<Read> read_ = std::make_shared<Read>();

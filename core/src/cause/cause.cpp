@@ -9,6 +9,7 @@
 
 #include "cause/check.h"
 #include "cause/held.h"
+#include "delivery/delivery_kernel.h"
 #include "wedgeon/error.h"
 #include "wedgeon/normal.h"
 #include "wedgeon/parallel.h"
@@ -20,13 +21,6 @@ using namespace cause;
 
 namespace {
 
-constexpr std::array<std::string_view, complaintCount> complaints{
-    "too_high", "too_low", "runs_on",     "stops_dead",   "short",       "long",
-    "fat",      "thin",    "starts_left", "starts_right", "curves_left", "curves_right"};
-
-/// How much of the evidence counts: the model's shots are not quite the player's, and their errors
-/// go together. Held against made-up players, see docs/model.md.
-constexpr double counted = 1.0;
 constexpr double leastBits = 0.5;
 
 double logNormal(double x, double variance) {
@@ -46,8 +40,12 @@ public:
     CauseAnswer find();
 
 private:
+    void chooseFaults();
     void findUsual();
     Prior priorOf(Fault fault) const;
+    void fitAll();
+    void believe(CauseAnswer& answer);
+    void tellLie(CauseAnswer& answer) const;
     void tellNumbers();
     void tellMarks();
     void tell(CauseAnswer& answer) const;
@@ -59,14 +57,12 @@ private:
     Prior usual_;
     std::vector<Fault> faults_;
     std::vector<double> before_, likely_;
-    /// Where each fault's kinds are linear: at its prior's mean.
-    std::vector<std::vector<std::optional<Linear>>> linear_;
+    std::vector<Prior> priors_;
     std::vector<Told> told_;
     /// What the shots leave of each fault, and the first kind there.
     std::vector<Fitted> fits_;
     std::vector<std::optional<Linear>> found_;
     std::optional<Linear> sound_;  // the first kind as it usually is
-    Readables atPrior_ = Readables::Zero();
 };
 
 void Causes::findUsual() {
@@ -98,44 +94,49 @@ Prior Causes::priorOf(Fault fault) const {
 }
 
 void Causes::tellNumbers() {
-    for (Eigen::Index r = 0; r < readableCount; ++r) {
-        Told t;
-        t.logLikelihood.assign(faults_.size(), 0.0);
-        t.expected.assign(faults_.size(), 0.0);
-        std::vector<double> variance(faults_.size(), 0.0);
-        double noise = 0.0;
-        using Row = Eigen::RowVector<double, changes>;
-        std::vector<Row> slope(faults_.size(), Row::Zero());
-        for (const PatternShot& s : q_.shots) {
-            const auto& usual = linear_.front()[s.kind];
-            if (!usual) continue;
-            for (const Number& n : numbersOf(s)) {
-                if (n.of != r) continue;
-                ++t.sign.shots;
-                t.sign.off += n.value - usual->here.mean[r];
-                noise += n.variance + usual->scatter(r, r);
-                for (std::size_t f = 0; f < faults_.size(); ++f) {
-                    const auto& its = linear_[f][s.kind];
-                    if (!its) continue;
-                    t.expected[f] += its->here.mean[r] - usual->here.mean[r];
-                    slope[f] += its->slope.row(r);
-                }
+    using Row = Eigen::RowVector<double, changes>;
+    struct Mean {
+        std::size_t shots = 0;
+        double off = 0.0, noise = 0.0;
+        std::vector<double> expected;  // by fault
+        std::vector<Row> slope;
+    };
+    std::array<Mean, readableCount> means;
+    for (const PatternShot& s : q_.shots) {
+        const auto& usual = fits_.front().atPrior[s.kind];
+        if (!usual) continue;
+        for (const Number& n : numbersOf(s)) {
+            Mean& m = means[static_cast<std::size_t>(n.of)];
+            m.expected.resize(faults_.size(), 0.0);
+            m.slope.resize(faults_.size(), Row::Zero());
+            ++m.shots;
+            m.off += n.value - usual->here.mean[n.of];
+            m.noise += n.variance + usual->scatter(n.of, n.of);
+            for (std::size_t f = 0; f < faults_.size(); ++f) {
+                const auto& its = fits_[f].atPrior[s.kind];
+                if (!its) continue;
+                m.expected[f] += its->here.mean[n.of] - usual->here.mean[n.of];
+                m.slope[f] += its->slope.row(n.of);
             }
         }
-        if (t.sign.shots == 0) continue;
-        const auto n = static_cast<double>(t.sign.shots);
-        t.sign.off /= n;
-        const double mean = noise / (n * n);
-        const Row known = slope.front() / n;
-        t.sign.half80 =
-            halfOf80 * std::sqrt(mean + (known * usual_.covariance * known.transpose()).value());
-        for (std::size_t f = 0; f < faults_.size(); ++f) {
-            t.expected[f] /= n;
-            const Row its = slope[f] / n;
-            variance[f] = mean + (its * priorOf(faults_[f]).covariance * its.transpose()).value();
-            t.logLikelihood[f] = logNormal(t.sign.off - t.expected[f], variance[f]);
-        }
+    }
+    for (Eigen::Index r = 0; r < readableCount; ++r) {
+        const Mean& m = means[static_cast<std::size_t>(r)];
+        if (m.shots == 0) continue;
+        const auto n = static_cast<double>(m.shots);
+        const auto varianceOf = [&](const Row& slope, const ChangesMatrix& open) {
+            return m.noise / (n * n) + (slope * open * slope.transpose()).value() / (n * n);
+        };
+        Told t;
+        t.sign.shots = m.shots;
         t.sign.hasNumber = true;
+        t.sign.off = m.off / n;
+        t.sign.half80 = halfOf80 * std::sqrt(varianceOf(m.slope.front(), usual_.covariance));
+        for (std::size_t f = 0; f < faults_.size(); ++f) {
+            t.expected.push_back(m.expected[f] / n);
+            t.logLikelihood.push_back(logNormal(t.sign.off - t.expected[f],
+                                                varianceOf(m.slope[f], priors_[f].covariance)));
+        }
         if (r < static_cast<Eigen::Index>(outcomeCount)) {
             t.sign.sign = {Sign::Of::Read, static_cast<Outcome>(r), {}};
         } else {
@@ -158,9 +159,9 @@ void Causes::tellMarks() {
         return told_.back();
     };
     for (std::size_t f = 0; f < faults_.size(); ++f) {
-        const ChangesMatrix open = priorOf(faults_[f]).covariance;
+        const ChangesMatrix& open = priors_[f].covariance;
         for (const PatternShot& s : q_.shots) {
-            const auto& its = linear_[f][s.kind];
+            const auto& its = fits_[f].atPrior[s.kind];
             if (!its) continue;
             for (const Mark& m : marksOf(s, *its, its->here, open)) {
                 Told& t = of({m.of, {}, {}});
@@ -168,7 +169,7 @@ void Causes::tellMarks() {
                 t.logLikelihood[f] += m.logLikelihood;
             }
         }
-        const auto& its = linear_[f].front();
+        const auto& its = fits_[f].atPrior.front();
         if (!its || !kinds_.reference(0)) continue;
         for (const Complaint c : q_.complaints) {
             Told& t = of({Sign::Of::Complaint, {}, c});
@@ -244,14 +245,9 @@ void Causes::tellChecks(CauseAnswer& answer) const {
     answer.checks = findChecks(suspects, usual_, *sound_, read);
 }
 
-CauseAnswer Causes::find() {
-    CauseAnswer out;
-    for (const PatternShot& s : q_.shots)
-        out.shots += kinds_[s.kind] ? 1 : 0;
-    for (const PatternShot& s : q_.usual)
-        out.usual += kinds_[s.kind] ? 1 : 0;
-    const auto priors =
-        q_.priors.empty() ? faultPriors(q_.level, q_.kinds.front().conditions) : q_.priors;
+void Causes::chooseFaults() {
+    const Conditions& conditions = q_.kinds.front().conditions;
+    const auto priors = q_.priors.empty() ? faultPriors(q_.level, conditions) : q_.priors;
     const bool isRead = std::any_of(q_.shots.begin(), q_.shots.end(), [](const PatternShot& s) {
         return s.clubSpeed_mps || std::any_of(s.read.begin(), s.read.end(),
                                               [](const auto& v) { return v.has_value(); });
@@ -259,35 +255,26 @@ CauseAnswer Causes::find() {
     double all = 0.0;
     for (std::size_t i = 0; i < faultCount; ++i) {
         const auto fault = static_cast<Fault>(i);
-        if (fault != Fault::None &&
-            (priors[i] <= 0.0 || partsOf(fault, q_.kinds.front().conditions).empty()))
-            continue;
-        if (fault == Fault::Device && !isRead) continue;
+        const bool can = priors[i] > 0.0 && !partsOf(fault, conditions).empty() &&
+                         (fault != Fault::Device || isRead);
+        if (fault != Fault::None && !can) continue;
         faults_.push_back(fault);
         before_.push_back(priors[i]);
         all += priors[i];
     }
     for (double& p : before_)
         p = all > 0.0 ? p / all : 1.0 / static_cast<double>(before_.size());
-    findUsual();
+}
 
+void Causes::fitAll() {
+    for (const Fault f : faults_)
+        priors_.push_back(priorOf(f));
     fits_.resize(faults_.size());
     found_.resize(faults_.size());
-    linear_.resize(faults_.size());
-    if (kinds_[0]) {
-        sound_ = kinds_[0]->around(usual_.mean);
-        // The reference is played with nothing changed, and so is what it stands beside.
-        if (const auto plain = kinds_[0]->at(Changes::Zero())) atPrior_ = plain->mean;
-    }
-    std::vector<bool> wanted(kinds_.size(), false);
-    wanted[0] = true;
-    for (const PatternShot& s : q_.shots)
-        wanted[s.kind] = true;
+    if (kinds_[0]) sound_ = kinds_[0]->around(usual_.mean);
     runParts(faults_.size(), q_.threads, [&](std::size_t f) {
         if (q_.stop.stop_requested()) return;
-        const Prior prior = priorOf(faults_[f]);
-        fits_[f] = fit(kinds_, {q_.shots, q_.complaints}, prior, q_.stop);
-        linear_[f] = kinds_.around(prior.mean, wanted);
+        fits_[f] = fit(kinds_, {q_.shots, q_.complaints}, priors_[f], q_.stop);
         if (!kinds_[0] || !fits_[f].plays) return;
         // The fault's own parts as they were found, on his usual.
         Changes its = usual_.mean;
@@ -295,24 +282,22 @@ CauseAnswer Causes::find() {
             its[cause::at(p.change)] = fits_[f].posterior.mean[cause::at(p.change)];
         found_[f] = kinds_[0]->around(its);
     });
-    if (q_.stop.stop_requested()) {
-        out.stopped = true;
-        return out;
-    }
+}
+
+void Causes::believe(CauseAnswer& answer) {
     double most = -std::numeric_limits<double>::infinity();
-    for (std::size_t f = 0; f < faults_.size(); ++f) {
-        if (fits_[f].plays) most = std::max(most, fits_[f].logEvidence);
+    for (const Fitted& f : fits_) {
+        if (f.plays) most = std::max(most, f.logEvidence);
     }
     double sum = 0.0;
     for (std::size_t f = 0; f < faults_.size(); ++f) {
         // A fault that cannot be played here is neither likelier nor less likely.
         const double its = fits_[f].plays ? fits_[f].logEvidence - most : 0.0;
-        likely_.push_back(before_[f] * std::exp(counted * its));
+        likely_.push_back(before_[f] * std::exp(its));
         sum += likely_.back();
     }
-    for (double& p : likely_)
-        p /= sum;
     for (std::size_t f = 0; f < faults_.size(); ++f) {
+        likely_[f] /= sum;
         FaultBelief b;
         b.fault = faults_[f];
         b.before = before_[f];
@@ -323,14 +308,38 @@ CauseAnswer Causes::find() {
                                halfOf80 * std::sqrt(fits_[f].posterior.covariance(i, i))});
         }
         b.costs = costsOf(f);
-        out.beliefs.push_back(std::move(b));
+        answer.beliefs.push_back(std::move(b));
     }
-    if (sound_ && kinds_.reference(0)) {
-        for (std::size_t o = 0; o < outcomeCount; ++o) {
-            const auto i = static_cast<Eigen::Index>(o);
-            out.ofTheLie[o] = atPrior_[i] - kinds_.reference(0)->mean[i];
-        }
+}
+
+void Causes::tellLie(CauseAnswer& answer) const {
+    if (!kinds_[0] || !kinds_.reference(0)) return;
+    // The reference is played with nothing changed, and so is what it stands beside.
+    const auto plain = kinds_[0]->at(Changes::Zero());
+    for (std::size_t o = 0; plain && o < outcomeCount; ++o) {
+        const auto i = static_cast<Eigen::Index>(o);
+        answer.ofTheLie[o] = plain->mean[i] - kinds_.reference(0)->mean[i];
     }
+}
+
+CauseAnswer Causes::find() {
+    CauseAnswer out;
+    const auto playing = [this](const std::vector<PatternShot>& shots) {
+        return static_cast<std::size_t>(
+            std::count_if(shots.begin(), shots.end(),
+                          [this](const PatternShot& s) { return kinds_[s.kind] != nullptr; }));
+    };
+    out.shots = playing(q_.shots);
+    out.usual = playing(q_.usual);
+    chooseFaults();
+    findUsual();
+    fitAll();
+    if (q_.stop.stop_requested()) {
+        out.stopped = true;
+        return out;
+    }
+    believe(out);
+    tellLie(out);
     tellChecks(out);
     tellNumbers();
     tellMarks();
@@ -342,17 +351,6 @@ CauseAnswer Causes::find() {
 }
 
 }  // namespace
-
-std::string_view complaintKey(Complaint complaint) {
-    return complaints[static_cast<std::size_t>(complaint)];
-}
-
-std::optional<Complaint> findComplaint(std::string_view key) {
-    for (std::size_t i = 0; i < complaintCount; ++i) {
-        if (complaints[i] == key) return static_cast<Complaint>(i);
-    }
-    return std::nullopt;
-}
 
 void CauseRequest::validate() const {
     const auto sized = [](std::string_view what, std::size_t size, double least, double most) {
@@ -392,7 +390,6 @@ ShotResult playChanged(const PlayerModel& player, const PatternKind& kind,
 
 Recipe withChanges(const Recipe& declared, std::span<const SizedChange> sizes) {
     Recipe out = declared;
-    constexpr double weightPerMetre = 1.0 / 0.0035;  // of the low point, delivery.h
     for (const SizedChange& s : sizes) {
         switch (s.change) {
             case FaultChange::Lean:
@@ -405,8 +402,8 @@ Recipe withChanges(const Recipe& declared, std::span<const SizedChange> sizes) {
                 out.ballForward_m += s.value;
                 break;
             case FaultChange::LowPoint:
-                out.weightLead_pct =
-                    std::clamp(out.weightLead_pct + weightPerMetre * s.value, 0.0, 100.0);
+                out.weightLead_pct = std::clamp(
+                    out.weightLead_pct + s.value / kernel::lowPointPerPercent_m, 0.0, 100.0);
                 break;
             case FaultChange::Handle:
                 out.handleRaised_m = std::clamp(out.handleRaised_m + s.value, -0.15, 0.25);

@@ -29,7 +29,6 @@ constexpr double leastLikely = 0.005;
 
 struct CheckInfo {
     Check check;
-    std::string_view key;
     /// Of a look: at what, and how far the eye is off.
     bool looks;
     FaultChange at;
@@ -39,18 +38,18 @@ struct CheckInfo {
 };
 constexpr Fault no = Fault::None;
 constexpr std::array<CheckInfo, checkCount> infos{{
-    {Check::FilmHands, "film_hands", true, FaultChange::Lean, 2 * deg, {no, no, no, no}},
-    {Check::StickAtBall, "stick_at_ball", true, FaultChange::Ball, 0.008, {no, no, no, no}},
-    {Check::LinesOnFace, "lines_on_face", true, FaultChange::Open, 2.5 * deg, {no, no, no, no}},
-    {Check::BrushLine, "brush_line", true, FaultChange::LowPoint, 0.012, {no, no, no, no}},
-    {Check::FilmFromBehind, "film_from_behind", true, FaultChange::Handle, 0.012, {no, no, no, no}},
-    {Check::FilmFace, "film_face", true, FaultChange::FaceTurn, 3 * deg, {no, no, no, no}},
-    {Check::CountSpeed, "count_speed", true, FaultChange::Speed, 0.03, {no, no, no, no}},
-    {Check::FreshFace, "fresh_face", false, {}, 0, {Fault::WornFace, no, no, no}},
-    {Check::FreshBall, "fresh_ball", false, {}, 0, {Fault::OtherBall, no, no, no}},
-    {Check::TeedUp, "teed_up", false, {}, 0, {Fault::MoreGrass, Fault::HeelGrass, no, no}},
-    {Check::OtherGround, "other_ground", false, {}, 0, {Fault::HardGround, no, no, no}},
-    {Check::PacedOff, "paced_off", false, {}, 0, {Fault::Device, no, no, no}},
+    {Check::FilmHands, true, FaultChange::Lean, 2 * deg, {no, no, no, no}},
+    {Check::StickAtBall, true, FaultChange::Ball, 0.008, {no, no, no, no}},
+    {Check::LinesOnFace, true, FaultChange::Open, 2.5 * deg, {no, no, no, no}},
+    {Check::BrushLine, true, FaultChange::LowPoint, 0.012, {no, no, no, no}},
+    {Check::FilmFromBehind, true, FaultChange::Handle, 0.012, {no, no, no, no}},
+    {Check::FilmFace, true, FaultChange::FaceTurn, 3 * deg, {no, no, no, no}},
+    {Check::CountSpeed, true, FaultChange::Speed, 0.03, {no, no, no, no}},
+    {Check::FreshFace, false, {}, 0, {Fault::WornFace, no, no, no}},
+    {Check::FreshBall, false, {}, 0, {Fault::OtherBall, no, no, no}},
+    {Check::TeedUp, false, {}, 0, {Fault::MoreGrass, Fault::HeelGrass, no, no}},
+    {Check::OtherGround, false, {}, 0, {Fault::HardGround, no, no, no}},
+    {Check::PacedOff, false, {}, 0, {Fault::Device, no, no, no}},
 }};
 
 /// What a check shows with one fault.
@@ -209,6 +208,7 @@ std::vector<CheckGain> findChecks(const std::vector<Suspect>& all, const Prior& 
                 best = i;
             }
         }
+        if (farthest < 0.0) continue;  // nothing of it could be said
         if (!gain.looks)
             gain.outcome = static_cast<Outcome>(read[static_cast<std::size_t>(best)].of);
         gain.first = shown[0].mean[best];
@@ -224,11 +224,3 @@ std::vector<CheckGain> findChecks(const std::vector<Suspect>& all, const Prior& 
 }
 
 }  // namespace wedgeon::cause
-
-namespace wedgeon {
-
-std::string_view checkKey(Check check) {
-    return cause::infos[static_cast<std::size_t>(check)].key;
-}
-
-}  // namespace wedgeon

@@ -119,7 +119,7 @@ KindEffects::KindEffects(const PlayerModel& player, Level level, const PatternKi
     depth_m_ = predictor_.shot(kind.declared).margin.aim_m;
 }
 
-std::optional<KindEffects::Struck> KindEffects::strike(const Changes& z) const {
+KindEffects::Struck KindEffects::strike(const Changes& z) const {
     const auto by = [&](FaultChange c) { return z[cause::at(c)]; };
     Struck out;
     Contact& contact = out.contact = predictor_.contact();
@@ -153,24 +153,20 @@ std::optional<KindEffects::Struck> KindEffects::strike(const Changes& z) const {
         std::atan((delivered_.ballForward_m + by(FaultChange::Ball) - by(FaultChange::LowPoint)) /
                   kernel::handHeight_m) -
         std::atan((delivered_.ballForward_m + by(FaultChange::Ball)) / kernel::handHeight_m);
-    try {
-        const Swing swing =
-            calcDeliveredSwing(c.wedge, its, contact.faceTurn_rad + by(FaultChange::FaceTurn));
-        Delivery d = swing.delivery;
-        d.attack_rad += by(FaultChange::Attack);
-        d.path_rad += by(FaultChange::Path);
-        out.pass.lowPoint_m = -std::sin(d.attack_rad) * swing.radius_m;
-        out.pass.radius_m = swing.radius_m;
-        out.pass.loft_rad = c.wedge.loft_rad;
-        out.pass.bounce_rad = c.wedge.bounce_rad;
-        out.pass.dynamicLoft_rad = d.dynamicLoft_rad;
-        out.pass.depth_m = depth_m_ + by(FaultChange::Depth);
-        d.path_rad *= side_;
-        d.faceAngle_rad *= side_;
-        out.delivery = d;
-    } catch (const RangeError&) {
-        return std::nullopt;
-    }
+    const Swing swing =
+        calcDeliveredSwing(c.wedge, its, contact.faceTurn_rad + by(FaultChange::FaceTurn));
+    Delivery d = swing.delivery;
+    d.attack_rad += by(FaultChange::Attack);
+    d.path_rad += by(FaultChange::Path);
+    out.pass.lowPoint_m = -std::sin(d.attack_rad) * swing.radius_m;
+    out.pass.radius_m = swing.radius_m;
+    out.pass.loft_rad = c.wedge.loft_rad;
+    out.pass.bounce_rad = c.wedge.bounce_rad;
+    out.pass.dynamicLoft_rad = d.dynamicLoft_rad;
+    out.pass.depth_m = depth_m_ + by(FaultChange::Depth);
+    d.path_rad *= side_;
+    d.faceAngle_rad *= side_;
+    out.delivery = d;
     out.around = predictor_.surroundings();
     out.around.air.drag *= std::exp(by(FaultChange::Drag));
     out.around.air.lift *= std::exp(by(FaultChange::Lift));
@@ -209,20 +205,17 @@ Readables KindEffects::readablesOf(const Struck& s, const Changes& z, int* bit) 
 }
 
 ShotResult KindEffects::play(const Changes& z, ShotTrace* trace) const {
-    const auto struck = strike(z);
-    if (!struck) throw RangeError("changes", z.norm(), 0, 0);
-    ShotResult shot = calcShotWith(struck->delivery, struck->contact, struck->around, law_, trace);
-    return shot;
+    const Struck struck = strike(z);
+    return calcShotWith(struck.delivery, struck.contact, struck.around, law_, trace);
 }
 
 std::optional<Played> KindEffects::at(const Changes& z) const {
-    const auto struck = strike(z);
-    if (!struck) return std::nullopt;
     try {
+        const Struck struck = strike(z);
         Played out;
-        out.mean = readablesOf(*struck, z, &out.bit);
+        out.mean = readablesOf(struck, z, &out.bit);
         const StrikeChances chances =
-            calcStrikeChances(struck->pass, predictor_.conditions().lie, sole_);
+            calcStrikeChances(struck.pass, predictor_.conditions().lie, sole_);
         out.odds = {logit(chances.fat), logit(chances.thin)};
         return out.mean.allFinite() ? std::optional(out) : std::nullopt;
     } catch (const RangeError&) {
@@ -278,11 +271,11 @@ std::optional<Linear> KindEffects::around(const Changes& z) const {
                                Scatter::Loft};
     Eigen::Matrix<double, readableCount, which.size()> by;
     Eigen::Matrix<double, which.size(), which.size()> correlation;
-    const auto struck = strike(z);
+    const Struck struck = strike(z);  // it was just played: it does not throw
     for (std::size_t i = 0; i < which.size(); ++i) {
         const auto column = static_cast<Eigen::Index>(i);
         const auto played = [&](double way) -> std::optional<Readables> {
-            Struck moved = *struck;
+            Struck moved = struck;
             const double off = way * scatter_.of(which[i]);
             Delivery& d = moved.delivery;
             switch (which[i]) {
@@ -333,7 +326,7 @@ std::optional<Linear> KindEffects::around(const Changes& z) const {
     add(LogApex, 0.03);
     add(Depth, sole_.depth_m);
     const double steep =
-        std::sqrt(struck->pass.radius_m / (2.0 * std::max(struck->pass.depth_m, 0.001)));
+        std::sqrt(struck.pass.radius_m / (2.0 * std::max(struck.pass.depth_m, 0.001)));
     add(Entry, std::hypot(sole_.lowPoint_m, steep * sole_.depth_m));
     return out;
 }

@@ -52,8 +52,6 @@ struct Linear {
     ReadablesMatrix scatter;
     /// Which bounce bites, from none (0) to the fourth, by how often it is so in the neighbourhood.
     std::array<double, 5> bits{};
-
-    Readables meanAt(const Changes& off) const { return here.mean + slope * off; }
 };
 
 /// Deviations of what is not known of a player and his kit before his shots are seen, and of what a
@@ -79,7 +77,7 @@ private:
         Surroundings around;
         SolePass pass;
     };
-    std::optional<Struck> strike(const Changes& z) const;
+    Struck strike(const Changes& z) const;
     Readables readablesOf(const Struck& struck, const Changes& z, int* bit) const;
 
     Predictor predictor_;

@@ -13,35 +13,6 @@ namespace {
 
 constexpr double deg = constants::pi / 180.0;
 
-struct ChangeRow {
-    std::string_view key;
-    double factor;
-};
-constexpr std::array<ChangeRow, faultChangeCount> changes{{{"speed_pct", 100.0},
-                                                           {"lean_deg", 1.0 / deg},
-                                                           {"open_deg", 1.0 / deg},
-                                                           {"ball_cm", 100.0},
-                                                           {"low_point_cm", 100.0},
-                                                           {"depth_mm", 1000.0},
-                                                           {"attack_deg", 1.0 / deg},
-                                                           {"path_deg", 1.0 / deg},
-                                                           {"face_turn_deg", 1.0 / deg},
-                                                           {"handle_cm", 100.0},
-                                                           {"friction_pct", 100.0},
-                                                           {"tangential_restitution", 1.0},
-                                                           {"restitution", 1.0},
-                                                           {"cover", 1.0},
-                                                           {"drag_pct", 100.0},
-                                                           {"lift_pct", 100.0},
-                                                           {"firmness_pct", 100.0},
-                                                           {"ground_friction_pct", 100.0},
-                                                           {"green_speed_pct", 100.0},
-                                                           {"read_loft_deg", 1.0 / deg},
-                                                           {"read_attack_deg", 1.0 / deg},
-                                                           {"read_launch_deg", 1.0 / deg},
-                                                           {"read_ball_speed_pct", 100.0},
-                                                           {"read_spin_pct", 100.0}}};
-
 struct FaultRow {
     std::string_view key;
     double expert, clubPlayer;  ///< of 1,000 complaints, about
@@ -67,23 +38,8 @@ constexpr std::array<FaultRow, faultCount> faults{{{"none", 440, 400},
 
 }  // namespace
 
-std::string_view faultChangeKey(FaultChange change) {
-    return changes[static_cast<std::size_t>(change)].key;
-}
-
-double faultChangeFactor(FaultChange change) {
-    return changes[static_cast<std::size_t>(change)].factor;
-}
-
 std::string_view faultKey(Fault fault) {
     return faults[static_cast<std::size_t>(fault)].key;
-}
-
-std::optional<Fault> findFault(std::string_view key) {
-    for (std::size_t i = 0; i < faultCount; ++i) {
-        if (faults[i].key == key) return static_cast<Fault>(i);
-    }
-    return std::nullopt;
 }
 
 std::vector<FaultPart> partsOf(Fault fault, const Conditions& c) {

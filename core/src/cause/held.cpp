@@ -21,7 +21,7 @@ using Eigen::MatrixXd;
 using Eigen::VectorXd;
 
 constexpr double freedom = 6.0;
-constexpr int rounds = 4;
+constexpr int rounds = 4, mostHalvings = 4;
 /// A complaint says something else than what is so often, whatever that is.
 constexpr double complaintSlip = 0.08;
 constexpr double deg = constants::pi / 180.0;
@@ -83,9 +83,8 @@ double logStrike(SeenStrike seen, double fatLogit, double thinLogit) {
 /// The bounces of one day go together: five tell what one would if they did not.
 double logBit(int seen, const Linear& kind) {
     double is = 0.0;
-    for (int bit = 0; bit < static_cast<int>(kind.bits.size()); ++bit) {
+    for (int bit = 0; bit < static_cast<int>(kind.bits.size()); ++bit)
         is += kind.bits[static_cast<std::size_t>(bit)] * bounceShare(seen, bit);
-    }
     return 0.2 * std::log(is);
 }
 
@@ -132,7 +131,8 @@ double logNoticed(double steps, double sd) {
                     (1.0 - 2.0 * complaintSlip) * normalShare((steps - 0.8) / std::hypot(0.5, sd)));
 }
 
-/// Patterns are of what a shot does on plain ground, wherever it was aimed.
+/// Patterns are of what a shot does on plain ground, wherever it was aimed. Field by field: where
+/// an optional line is copied and dropped, GCC 12 takes it for uninitialised.
 Conditions offLine(const Conditions& c) {
     Conditions out;
     out.wedge = c.wedge;
@@ -322,6 +322,7 @@ Fitted fit(const Kinds& kinds, const Evidence& evidence, const Prior& prior,
            const std::stop_token& stop) {
     Fitted out;
     out.posterior = prior;
+    out.atPrior.resize(kinds.size());
     // Where the prior has no width there is nothing to find; the factor must exist none the less.
     ChangesMatrix wide = 0.5 * (prior.covariance + prior.covariance.transpose());
     wide.diagonal() *= 1.0 + 1e-9;
@@ -333,7 +334,7 @@ Fitted fit(const Kinds& kinds, const Evidence& evidence, const Prior& prior,
     std::vector<bool> wanted(kinds.size(), false);
     for (const PatternShot& s : evidence.shots)
         wanted[s.kind] = true;
-    if (!evidence.complaints.empty()) wanted[0] = true;
+    wanted[0] = true;  // what complaints are of
 
     std::vector<std::optional<Linear>> linear;
     const auto sumAt = [&](const Changes& u, bool slopes) -> std::optional<Sum> {
@@ -358,6 +359,7 @@ Fitted fit(const Kinds& kinds, const Evidence& evidence, const Prior& prior,
     };
     Changes u = Changes::Zero();
     auto sum = sumAt(u, true);
+    out.atPrior = linear;
     if (!sum) return out;
     out.plays = true;
     const auto goalOf = [](const Sum& s, const Changes& at) {
@@ -371,13 +373,14 @@ Fitted fit(const Kinds& kinds, const Evidence& evidence, const Prior& prior,
         Changes move = curvature().llt().solve(root.transpose() * sum->pull - u);
         const double longest = move.cwiseAbs().maxCoeff();
         if (longest > 2.0) move *= 2.0 / longest;
-        bool better = false;
-        for (int half = 0; half < 4 && !better; ++half, move *= 0.5) {
+        const auto isBetter = [&] {
             const auto there = sumAt(u + move, false);
-            better = there && goalOf(*there, u + move) > goal - 1e-6;
-            if (better) break;
-        }
-        if (!better) break;
+            return there && goalOf(*there, u + move) > goal - 1e-6;
+        };
+        int halvings = 0;
+        for (; halvings < mostHalvings && !isBetter(); ++halvings)
+            move *= 0.5;
+        if (halvings == mostHalvings) break;
         const Changes next = u + move;
         const auto linearised = sumAt(next, true);
         if (!linearised) break;

@@ -32,7 +32,7 @@ public:
 
     std::size_t size() const { return kinds_.size(); }
     const KindEffects* operator[](std::size_t i) const { return kinds_[i].get(); }
-    /// The same shot off short grass with a clean face, at \p z.
+    /// The same shot off short grass with a clean face, nothing changed.
     const std::optional<Played>& reference(std::size_t i) const { return references_[i]; }
     std::vector<std::optional<Linear>> around(const Changes& z,
                                               const std::vector<bool>& wanted) const;
@@ -49,13 +49,13 @@ struct Sum {
     Changes pull = Changes::Zero();
 };
 
-/// Adds one shot, at \p off from where \p kind was made linear.
+/// Adds one shot: \p here is played, scatter and slopes are those of \p kind near it.
 void addShot(const PatternShot& shot, const Linear& kind, const Played& here, Sum& sum);
 void addComplaint(Complaint complaint, const Linear& kind, const Played& here,
                   const Played& reference, Sum& sum);
 
-/// The logarithm of how likely one mark is for shots of a kind with this mean, and with \p spread
-/// more variance in what the changes leave open.
+/// The logarithm of how likely one mark is for shots of a kind, where the changes are known as well
+/// as \p open says.
 struct Mark {
     Sign::Of of{};
     double logLikelihood = 0.0;
@@ -70,6 +70,7 @@ struct Fitted {
     Prior posterior;
     double logEvidence = 0.0;
     bool plays = false;
+    std::vector<std::optional<Linear>> atPrior;  // the kinds that have a say, at the prior's mean
 };
 struct Evidence {
     std::span<const PatternShot> shots;

@@ -352,20 +352,30 @@ Consequences findConsequences(const School& school, const Recipe& recipe,
 }
 
 SchoolFits rankSchools(const Recipe& own, const Predictor& predictor, double carry_m) {
+    const auto brought = [&](Recipe recipe) {
+        recipe.clubSpeed_mps = predictor.speedForCarry(recipe, carry_m);
+        return recipe;
+    };
+    const Recipe now = brought(own);
+    const ShotResult ownShot = predictor.shot(now);
+    const Hand hand = predictor.player().hand;
     SchoolFits out;
-    Recipe now = own;
-    now.clubSpeed_mps = predictor.speedForCarry(now, carry_m);
-    out.cleanNow = predictor.chances(now, predictor.shot(now)).clean;
+    out.cleanNow = predictor.chances(now, ownShot).clean;
     for (const School& school : schools()) {
-        School beside = school;
-        beside.against = own;
         SchoolFit fit;
         fit.school = &school;
         try {
-            const Consequences all = findConsequences(beside, school.recipe, predictor, carry_m);
-            fit.clean = predictor.chances(all.recipe, predictor.shot(all.recipe)).clean;
-            for (const Consequence& c : all.claims)
+            const Recipe its = brought(school.recipe);
+            const ShotResult shot = predictor.shot(its);
+            fit.clean = predictor.chances(its, shot).clean;
+            for (const Claim& claim : school.claims) {
+                Consequence c;
+                c.claim = claim;
+                c.against = valueOf(ownShot, now, hand, claim.measure);
+                c.here = valueOf(shot, its, hand, claim.measure);
+                c.verdict = judge(claim, c.against, c.here);
                 (c.verdict == Verdict::Follows ? fit.adds : fit.nothing).push_back(c);
+            }
         } catch (const RangeError&) {
             continue;
         }

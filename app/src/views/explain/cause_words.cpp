@@ -335,17 +335,12 @@ QString check(Check c) {
 QString checkTells(const CheckGain& g, Fault first, Fault second, const Units& units) {
     const QString often = CauseWords::tr("%1 in 10").arg(number(std::min(10.0 * g.right, 9.9), 0));
     if (g.looks) {
-        // From the border on towards the likeliest.
-        const bool above = g.first > g.second;
-        const bool plain = g.border != 0.0 && (g.border > 0.0) == above;
-        if (plain)
-            return CauseWords::
-                tr("If %1 than usual, or even farther, it is this: %2 (%3); if not, rather: %4.")
-                    .arg(change(g.change, g.border, units), faultSays(first), often,
-                         faultSays(second));
+        // The sentence goes from the border away from the usual: whose side that is comes first.
+        const bool beyondIsFirst = (g.border > 0.0) == (g.first > g.second);
         return CauseWords::tr(
                    "If %1 than usual, or even farther, it is this: %2 (%3); if not, rather: %4.")
-            .arg(change(g.change, g.border, units), faultSays(second), often, faultSays(first));
+            .arg(change(g.change, g.border, units), faultSays(beyondIsFirst ? first : second),
+                 often, faultSays(beyondIsFirst ? second : first));
     }
     const auto shape = shapeOf(g.outcome, units);
     const QString border = withUnit(number(g.border * shape.factor, shape.decimals), shape.unit);

@@ -195,11 +195,8 @@ void WatchView::lookForCause() {
         emit failed(tr("All of these shots are set aside: there is none to look for a cause of."));
         return;
     }
-    const QString words = filter_->text().trimmed();
-    const QString name = text::shots(static_cast<qsizetype>(ids.size())) +
-                         (words.isEmpty() ? QString() : QStringLiteral(" (%1)").arg(words));
     emit viewWanted(QStringLiteral("explain"));
-    desk_.causes().setPattern(std::move(ids), name, player);
+    desk_.causes().setPattern(std::move(ids), player);
 }
 
 void WatchView::refresh(Desk::Parts parts) {

@@ -49,8 +49,6 @@ enum class Complaint {
     CurvesRight
 };
 inline constexpr std::size_t complaintCount = 12;
-std::string_view complaintKey(Complaint complaint);
-std::optional<Complaint> findComplaint(std::string_view key);
 
 struct CauseRequest {
     PlayerModel player;
@@ -131,7 +129,6 @@ enum class Check {
     PacedOff         ///< three with height and pitch mark measured by hand
 };
 inline constexpr std::size_t checkCount = 12;
-std::string_view checkKey(Check check);
 
 struct CheckGain {
     Check check{};

@@ -5,7 +5,6 @@
 #pragma once
 
 #include <cstddef>
-#include <optional>
 #include <span>
 #include <string_view>
 #include <vector>
@@ -44,10 +43,6 @@ enum class FaultChange {
     ReadSpin        ///< log
 };
 inline constexpr std::size_t faultChangeCount = 24;
-/// With its unit.
-std::string_view faultChangeKey(FaultChange change);
-/// Value in the key's unit of one SI unit.
-double faultChangeFactor(FaultChange change);
 
 enum class Fault {
     None,  ///< nothing of his: such shots come of this set-up, lie and ground
@@ -71,8 +66,6 @@ enum class Fault {
 };
 inline constexpr std::size_t faultCount = 18;
 std::string_view faultKey(Fault fault);
-/// Nothing where no fault has this key.
-std::optional<Fault> findFault(std::string_view key);
 
 /// One part of a fault: how large it is where the fault is there.
 struct FaultPart {
