@@ -376,6 +376,20 @@ TEST(Causes, AFaultIsASetUpThatPlaysTheSame) {
                 Predictor({}, kind.conditions).shot(kind.declared).flight.carry_m, 1e-9);
 }
 
+TEST(Causes, WhatIsDrawnIsWhatIsSaid) {
+    Planter planter(15);
+    const CauseRequest q = planter.plant(Fault::HandsPassed, {});
+    const CauseAnswer a = findCauses(q);
+    const FaultBelief& first = a.beliefs.front();
+    std::vector<SizedChange> both = a.usualChanges;
+    const ShotResult usual = playChanged(q.player, q.kinds[0], both);
+    both.insert(both.end(), first.sizes.begin(), first.sizes.end());
+    const ShotResult with = playChanged(q.player, q.kinds[0], both);
+    for (const Outcome o : {Outcome::Carry, Outcome::Release, Outcome::DynamicLoft})
+        EXPECT_NEAR(valueOf(with, o) - valueOf(usual, o),
+                    first.costs[static_cast<std::size_t>(o)].by, 1e-9);
+}
+
 TEST(Causes, PriorsAddUp) {
     for (const Level level : {Level::Expert, Level::ClubPlayer}) {
         const auto priors = faultPriors(level, {});

@@ -95,9 +95,14 @@ CauseFinder::Answer CauseFinder::find(const Question& q, const Task& task) {
     request.stop = task.stop;
     out->answer = findCauses(request);
     if (out->answer.stopped) return nullptr;
-    out->usual = play(request, {});
-    for (const FaultBelief& b : out->answer.beliefs)
-        out->with.push_back(play(request, b.sizes));
+    // The cause on top of his usual, as the costs have it.
+    const std::vector<SizedChange>& usual = out->answer.usualChanges;
+    out->usual = play(request, usual);
+    for (const FaultBelief& b : out->answer.beliefs) {
+        std::vector<SizedChange> both = usual;
+        both.insert(both.end(), b.sizes.begin(), b.sizes.end());
+        out->with.push_back(play(request, both));
+    }
     return out;
 }
 

@@ -338,6 +338,10 @@ CauseAnswer Causes::find() {
         out.stopped = true;
         return out;
     }
+    for (Eigen::Index i = 0; i < changes; ++i) {
+        out.usualChanges.push_back({static_cast<FaultChange>(i), usual_.mean[i],
+                                    halfOf80 * std::sqrt(usual_.covariance(i, i))});
+    }
     believe(out);
     tellLie(out);
     tellChecks(out);

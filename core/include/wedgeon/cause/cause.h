@@ -149,6 +149,8 @@ struct CauseAnswer {
     std::vector<FaultBelief> beliefs;  ///< the likeliest first; those that cannot be are left out
     std::vector<PatternSign> signs;
     std::vector<CheckGain> checks;  ///< what tells most first
+    /// His usual shots beside the declared set-up, and what was said of kit and ground.
+    std::vector<SizedChange> usualChanges;
     /// What lie and face do by themselves, beside short grass and a fresh dry face, to his usual
     /// shot of the first kind. SI.
     std::array<double, outcomeCount> ofTheLie{};
