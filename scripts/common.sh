@@ -3,7 +3,7 @@
 # Shared by run-demo and run-tests: what has to be installed, and how it is built.
 
 build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev qt6-tools-dev qt6-l10n-tools libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
-  libcli11-dev libfmt-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libical-dev libgtest-dev libbenchmark-dev fonts-dejavu-core poppler-utils python3-icalendar)
+  libcli11-dev libfmt-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libical-dev libqpdf-dev pkg-config libgtest-dev libbenchmark-dev fonts-dejavu-core poppler-utils python3-icalendar)
 
 # Another clone finds what this one has compiled.
 export CCACHE_BASEDIR=$PWD CCACHE_NOHASHDIR=true

@@ -8,19 +8,21 @@
 #include <QVector>
 
 #include "desk/desk.h"
-#include "desk/simulated_monitor.h"
 #include "paper/report.h"
 
 class QMenu;
 class QStackedWidget;
+class QVBoxLayout;
 
 namespace wedgeon {
 
 class FirstRun;
+class GuideWindow;
 class LessonLine;
 class ImportFlow;
 class NoticeBar;
 class PlayerDisplay;
+class PreferencesDialog;
 class ShotSaver;
 class View;
 
@@ -50,6 +52,20 @@ public:
     void openDemo();
     /// Connects to the launch monitor on this port and shows its shots in Watch.
     void listenTo(quint16 port);
+    /// Geometry, views and what was open in them, for the next start.
+    void save() const;
+    /// At the place with this name; see PreferencesDialog.
+    void showPreferences(const QString& place);
+    bool showsPreferences() const;
+    /// Offers the note of the last crash, if there is one.
+    void tellOfCrash();
+    /// Whether a file is called as logbooks are. It is not opened for that: closing it would drop
+    /// the locks of one that is in use.
+    static bool isLogbook(const QString& path);
+
+signals:
+    /// The program has to end and start again, as it is now.
+    void newStartWanted();
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -71,11 +87,9 @@ private:
     void closeWhenSaved();
     void chooseMonitor();
     void copyText();
-    void setDark(bool dark);
     void tintIcons();
     void showKeys();
     void saveLogbook();
-    void savePicture();
     void saveShots();
     void followSaver();
     void followSimulated();
@@ -83,15 +97,20 @@ private:
     void followLesson();
     void followFirstRun();
     void showFirstRun(bool shown);
-    void startDemo();
+    void startOther(const QStringList& arguments);
+    void chooseLogbook();
+    void nameWindow();
+    void followPreferences();
+    GuideWindow& guide();
+    void explainHere();
+    void showTroubleNote();
     /// What was noted the last time, once for each player that comes.
     void tellLastLesson();
     void showDisplay();
-    void print();
+    void putOnPaper(bool asPicture);
     void writeReport();
     /// Of the shots that the report speaks of.
     QVector<ReportPicture> attachedPictures() const;
-    void save() const;
 
     Desk& desk_;
     QVector<View*> views_;
@@ -101,11 +120,14 @@ private:
     NoticeBar* notice_;
     ImportFlow* imports_ = nullptr;
     ShotSaver* saver_;
-    SimulatedMonitor simulated_;
     QWidget* strip_;
+    QVBoxLayout* frame_ = nullptr;  ///< strip, notices, views, lesson line
     QStackedWidget* stack_;
     FirstRun* firstRun_ = nullptr;
     PlayerDisplay* display_ = nullptr;
+    GuideWindow* guide_ = nullptr;
+    PreferencesDialog* preferences_ = nullptr;
+    int toldSize_pct_ = 100;  ///< of text, as it was last said
     std::string toldPlayer_;  ///< whose last lesson was told
     QMenu *viewMenu_ = nullptr, *helpMenu_ = nullptr;
     QAction* afterViews_ = nullptr;  ///< of the menu of views

@@ -5,8 +5,6 @@
 #include <QApplication>
 #include <QFileInfo>
 #include <QImageReader>
-#include <QInputDialog>
-#include <QProcess>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -46,26 +44,24 @@ void MainWindow::followAttacher() {
                 const QString why = tr("Not attached: %1.").arg(refused.join(QStringLiteral("; ")));
                 if (tooLarge.isEmpty()) return notice_->showError(why);
                 notice_->showResult(why, tr("Change the limit…"), [this, subject, tooLarge] {
-                    bool chosen = false;
-                    const int most = QInputDialog::getInt(
-                        this, tr("Pictures and clips"),
-                        tr("Files up to so many MB are copied beside the logbook:"),
-                        Attacher::most_MB(), 1, 1'000'000, 100, &chosen);
-                    if (!chosen) return;
-                    Attacher::setMost_MB(most);
-                    desk_.attacher().attach(subject, tooLarge);
+                    showPreferences(QStringLiteral("attachments"));
+                    // Once it is larger, they are tried again.
+                    connect(
+                        &desk_.preferences(), &Preferences::changed, this,
+                        [this, subject, tooLarge] { desk_.attacher().attach(subject, tooLarge); },
+                        Qt::SingleShotConnection);
                 });
             });
 }
 
 void MainWindow::followLesson() {
     connect(&desk_.care(), &Care::pauseDue, this, [this] {
-        const QString said = text::strainSaid(desk_.care().strain(), Care::limits());
+        const QString said = text::strainSaid(desk_.care().strain(), desk_.care().limits());
         notice_->showResult(said);
         desk_.care().shown(QStringLiteral("pause"), said);
     });
     connect(&desk_.care(), &Care::dayFull, this, [this] {
-        const QString said = text::strainSaid(desk_.care().strain(), Care::limits());
+        const QString said = text::strainSaid(desk_.care().strain(), desk_.care().limits());
         notice_->showResult(said);
         desk_.care().shown(QStringLiteral("day-full"), said);
     });
@@ -112,8 +108,7 @@ void MainWindow::followFirstRun() {
 void MainWindow::showFirstRun(bool shown) {
     if (shown && !firstRun_) {
         firstRun_ = new FirstRun(desk_);
-        auto* column = centralWidget()->layout();
-        static_cast<QVBoxLayout*>(column)->insertWidget(column->indexOf(stack_), firstRun_, 1);
+        frame_->insertWidget(frame_->indexOf(stack_), firstRun_, 1);
         connect(firstRun_, &FirstRun::chosen, this, [this](FirstRun::Door door) {
             switch (door) {
                 case FirstRun::Door::File:
@@ -125,14 +120,14 @@ void MainWindow::showFirstRun(bool shown) {
                     return chooseMonitor();
                 case FirstRun::Door::Simulated:
                     showView(QStringLiteral("watch"));
-                    return simulated_.start(false);
+                    return desk_.simulated().start(false);
                 case FirstRun::Door::ByEye:
                     showView(QStringLiteral("read"));
                     return notice_->showResult(
                         tr("Drag flag and front edge to what you paced: the shots from here are "
                            "ranked. Shots that are hit are noted by eye in Watch (N)."));
                 case FirstRun::Door::Demo:
-                    return startDemo();
+                    return startOther({QStringLiteral("--demo")});
                 case FirstRun::Door::None:
                     return showView(shownView()->key());
             }
@@ -151,14 +146,7 @@ void MainWindow::showFirstRun(bool shown) {
     }
 }
 
-void MainWindow::startDemo() {
-    // A program of its own, with a logbook and settings of its own.
-    if (!QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--demo")}))
-        notice_->showError(tr("The demo could not be started."));
-}
-
 void MainWindow::openDemo() {
-    setWindowTitle(tr("Wedgeon: the demo"));
     // Beside the program as it is built, or installed.
     const QString here = QApplication::applicationDirPath();
     for (const QString& folder : {here + QStringLiteral("/../demo/data"),

@@ -34,7 +34,6 @@ class AttachmentsWindowTest : public WindowTest {
 protected:
     void SetUp() override {
         WindowTest::SetUp();
-        QSettings().remove(QStringLiteral("attachments/most_MB"));
         std::vector<store::ShotRecord> shots(3);
         for (std::size_t i = 0; i < shots.size(); ++i) {
             shots[i][store::Label::Player] = "R. Vale";
@@ -148,21 +147,16 @@ TEST_F(AttachmentsWindowTest, WhatIsNoPictureAndWhatIsTooLargeIsRefused) {
     EXPECT_TRUE(files().isEmpty());
     // A limit of its own lets the same file in.
     ASSERT_TRUE(clip.resize(3'000'000));
-    Attacher::setMost_MB(2);
+    prefer([](PreferenceValues& v) { v.attachmentMost_MB = 2; });
     attach(clip.fileName());
     ASSERT_TRUE(waitFor(QStringLiteral("Not attached: lesson.mp4: 3\u00A0MB, and up to 2\u00A0MB")))
         << notice().toStdString();
-    QTimer poll;
-    QObject::connect(&poll, &QTimer::timeout, [&] {
-        if (auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget())) {
-            dialog->setIntValue(4);
-            dialog->accept();
-        }
-    });
-    poll.start(20);
     for (auto* b : window_->findChildren<QPushButton*>()) {
         if (b->isVisible() && b->text() == QStringLiteral("Change the limit…")) b->click();
     }
+    auto* dialog = window_->findChild<PreferencesDialog*>();
+    ASSERT_TRUE(dialog);
+    byName<QSpinBox>(QStringLiteral("Pictures and clips are copied up to"), dialog)->setValue(4);
     ASSERT_TRUE(waitFor(QStringLiteral("1 picture or clip attached"))) << notice().toStdString();
     EXPECT_EQ(strip(), QStringList{QStringLiteral("lesson.mp4")});
 }

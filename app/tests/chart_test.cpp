@@ -270,7 +270,7 @@ TEST_F(ChartTest, AChartGoesOutAsPictureDrawingAndDocument) {
     action(QStringLiteral("Shots as chart"))->trigger();
     const auto save = [&](const char* name) {
         const QString path = folder_.filePath(QString::fromLatin1(name));
-        inFileDialog(path, [&] { action(QStringLiteral("Save this view"))->trigger(); });
+        saveView(path);
         QFile file(path);
         EXPECT_TRUE(file.open(QIODevice::ReadOnly)) << name << notice().toStdString();
         return file.readAll();
@@ -281,7 +281,7 @@ TEST_F(ChartTest, AChartGoesOutAsPictureDrawingAndDocument) {
     EXPECT_TRUE(svg.contains("Spin rate [rpm]")) << "text stays text";
     EXPECT_TRUE(save("chart.pdf").startsWith("%PDF"));
     const QString odd = folder_.filePath(QStringLiteral("chart.docx"));
-    inFileDialog(odd, [&] { action(QStringLiteral("Save this view"))->trigger(); });
+    saveView(odd);
     EXPECT_TRUE(notice().contains(QStringLiteral("could not be written")));
 }
 

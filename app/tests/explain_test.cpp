@@ -232,7 +232,7 @@ TEST_F(ExplainTest, TheViewIsSavedAsAPicture) {
     take(2, "B");
     window_->showView(QStringLiteral("explain"));
     const QString path = folder_.filePath(QStringLiteral("why.png"));
-    inFileDialog(path, [&] { action(QStringLiteral("Save this view"))->trigger(); });
+    saveView(path);
     const QImage picture(path);
     EXPECT_GT(picture.width(), 1000);
     EXPECT_TRUE(notice().contains(QStringLiteral("why.png")));

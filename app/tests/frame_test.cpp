@@ -71,15 +71,19 @@ TEST_F(FrameTest, TextContrastIsAtLeastFourAndAHalf) {
         const double y = luminance(b) + 0.05;
         return x > y ? x / y : y / x;
     };
-    for (const bool dark : {false, true}) {
-        const style::Colours& c = style::colours(style::palette(dark));
+    using style::Theme;
+    for (const Theme theme :
+         {Theme::Light, Theme::Dark, Theme::LightContrast, Theme::DarkContrast}) {
+        const bool high = theme == Theme::LightContrast || theme == Theme::DarkContrast;
+        const double least = high ? 7.0 : 4.5;
+        const style::Colours& c = style::colours(style::palette(theme));
         for (const QColor& ground : {c.panel, c.surface, c.chosen}) {
             for (const QColor& ink : {c.ink, c.soft, c.predicted, c.warning}) {
-                EXPECT_GE(contrast(ink, ground), 4.5)
+                EXPECT_GE(contrast(ink, ground), least)
                     << ink.name().toStdString() << " on " << ground.name().toStdString();
             }
         }
-        EXPECT_GE(contrast(c.ink, c.turfFill), 4.5);
+        EXPECT_GE(contrast(c.ink, c.turfFill), least);
     }
 }
 

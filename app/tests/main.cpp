@@ -20,6 +20,6 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName(QStringLiteral("wedgeon-tests"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-tests"));
     wedgeon::text::chooseLanguage(QLocale::c());
-    wedgeon::style::apply(app, false);
+    wedgeon::style::apply(app, wedgeon::style::Theme::Light);
     return RUN_ALL_TESTS();
 }

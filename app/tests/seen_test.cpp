@@ -18,8 +18,8 @@ namespace {
 
 TEST(SeenWords, ALineIsReadAsItWasMeant) {
     const Units metric;
-    text::SeenLine l =
-        text::parseSeen(QStringLiteral("34 41,5 2b hea cl sm ah 1l le bends-r 2s"), metric, 30);
+    text::SeenLine l = text::parseSeen(QStringLiteral("34 41,5 2b hea cl sm ah 1l le bends-r 2s"),
+                                       metric, 30, 0.9);
     EXPECT_EQ(l.trouble, QString());
     EXPECT_EQ(l.seen.landed_m, 34.0);
     EXPECT_FALSE(l.seen.landedJudged);
@@ -32,21 +32,22 @@ TEST(SeenWords, ALineIsReadAsItWasMeant) {
     EXPECT_EQ(l.seen.start, SeenSide::Left);
     EXPECT_EQ(l.seen.curve, SeenSide::Right);
     EXPECT_EQ(l.swing, 2);
-    l = text::parseSeen(QStringLiteral("-3 29 1.5f"), metric, 30);
+    l = text::parseSeen(QStringLiteral("-3 29 1.5f"), metric, 30, 0.9);
     EXPECT_EQ(l.seen.landed_m, 27.0);
     EXPECT_TRUE(l.seen.landedJudged);
     EXPECT_EQ(l.seen.rest_m, 29.0);
     EXPECT_NEAR(*l.seen.apex_m, 3.15, 1e-9);
     // In yards what is typed is yards.
-    EXPECT_NEAR(*text::parseSeen(QStringLiteral("40"), Units(UnitSystem::Yards), 0).seen.landed_m,
-                36.576, 1e-9);
-    EXPECT_TRUE(text::parseSeen(QStringLiteral("   "), metric, 0).isEmpty());
+    EXPECT_NEAR(
+        *text::parseSeen(QStringLiteral("40"), Units(UnitSystem::Yards), 0, 0.9).seen.landed_m,
+        36.576, 1e-9);
+    EXPECT_TRUE(text::parseSeen(QStringLiteral("   "), metric, 0, 0.9).isEmpty());
 }
 
 TEST(SeenWords, WhatIsNotUnderstoodIsNamed) {
     const Units metric;
     const auto trouble = [&](const char* line) {
-        return text::parseSeen(QString::fromUtf8(line), metric, 30).trouble;
+        return text::parseSeen(QString::fromUtf8(line), metric, 30, 0.9).trouble;
     };
     EXPECT_TRUE(trouble("34 he").contains(QStringLiteral("head or heel")));
     EXPECT_TRUE(trouble("34 moon").contains(QStringLiteral("moon")));
@@ -54,7 +55,8 @@ TEST(SeenWords, WhatIsNotUnderstoodIsNamed) {
     for (const char* nonsense :
          {"9000", "nan", "1e999", "7b", "-40", "b", "2x", "<b>x</b>", "0x10"})
         EXPECT_FALSE(trouble(nonsense).isEmpty()) << nonsense;
-    EXPECT_FALSE(text::parseSeen(QStringLiteral("1 ").repeated(500), metric, 0).trouble.isEmpty());
+    EXPECT_FALSE(
+        text::parseSeen(QStringLiteral("1 ").repeated(500), metric, 0, 0.9).trouble.isEmpty());
 }
 
 class SeenTest : public WindowTest {

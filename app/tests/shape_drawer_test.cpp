@@ -497,20 +497,15 @@ TEST_F(DrawerTest, TheCoachsOwnLaunchWindowIsDrawnOnceHeHasOne) {
         return byName<Drawing>(QStringLiteral("Spin against spin loft"))->accessibleDescription();
     };
     EXPECT_FALSE(spin().contains(QStringLiteral("Your")));
+    action(QStringLiteral("Own launch window…"))->trigger();
+    auto* dialog = window_->findChild<PreferencesDialog*>();
+    ASSERT_TRUE(dialog && dialog->isVisible());
     const auto answer = [&](bool has, double from, double to) {
-        QTimer::singleShot(0, [=] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            ASSERT_TRUE(dialog);
-            dialog->findChild<QCheckBox*>()->setChecked(has);
-            const auto fields = dialog->findChildren<QDoubleSpinBox*>();
-            ASSERT_EQ(fields.size(), 2);
-            fields[0]->setValue(from);
-            fields[1]->setValue(to);
-            dialog->accept();
-        });
-        action(QStringLiteral("Own launch window…"))->trigger();
+        byName<QCheckBox>(QStringLiteral("Own window"), dialog)->setChecked(has);
+        byName<QDoubleSpinBox>(QStringLiteral("Launch to"), dialog)->setValue(to);
+        byName<QDoubleSpinBox>(QStringLiteral("Launch from"), dialog)->setValue(from);
     };
-    answer(true, 34, 26);
+    answer(true, 26, 34);
     EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34° costs"))) << spin().toStdString();
     // What it costs is the peak's spin less that in its middle.
     const Predictor g = startPredictor();
@@ -520,16 +515,14 @@ TEST_F(DrawerTest, TheCoachsOwnLaunchWindowIsDrawnOnceHeHasOne) {
     ASSERT_TRUE(middle);
     EXPECT_NEAR(numberAfter(spin(), QStringLiteral("costs")),
                 rpmFromRadps(window.peak.spin_radps - *middle), 5.1);
-    // It is there the next time, and gone when he takes it back.
-    auto* view = window_->findChild<ShapeView*>();
-    ASSERT_TRUE(view);
-    const QVariantMap kept = view->state();
-    answer(false, 26, 34);
+    // It is there the next time, gone when he takes it back, and back with undo.
+    EXPECT_EQ(Preferences(window_->desk.bench().undoStack()).values().ownWindow->to_rad,
+              radFromDeg(34));
+    byName<QCheckBox>(QStringLiteral("Own window"), dialog)->setChecked(false);
     EXPECT_FALSE(spin().contains(QStringLiteral("Your")));
-    view->restore(kept);
+    window_->desk.bench().undoStack().undo();
     EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34°")));
-    view->restore({{QStringLiteral("launch_from_deg"), QStringLiteral("nonsense")}});
-    EXPECT_TRUE(spin().contains(QStringLiteral("Your 26–34°"))) << "nonsense changes nothing";
+    EXPECT_TRUE(byName<QCheckBox>(QStringLiteral("Own window"), dialog)->isChecked());
 }
 
 }  // namespace

@@ -171,9 +171,7 @@ TEST_F(TrainCareTest, HardStrikesAreCountedAndPainStopsTheBlock) {
     BenchState next = window_->desk.bench().state();
     next.conditions.ground.firmness = 1.3;
     window_->desk.bench().edit(next, QStringLiteral("frozen"));
-    StrainLimits limits;
-    limits.steepOnHard = 3;
-    window_->desk.care().setLimits(limits);
+    prefer([](PreferenceValues& v) { v.strain.steepOnHard = 3; });
     byName<QComboBox>(QStringLiteral("Drill"))->setCurrentText(QStringLiteral("Brush the turf"));
     press(QStringLiteral("Begin the drill"));
     settle();

@@ -74,8 +74,17 @@ protected:
     /// Prints to \p path by the dialog.
     void print(const QString& path) {
         QTimer poll;
-        bool done = false;
+        bool done = false, asked = false;
         QObject::connect(&poll, &QTimer::timeout, [&] {
+            if (auto* preview = qobject_cast<SaveViewDialog*>(QApplication::activeModalWidget());
+                preview && !asked) {
+                asked = true;
+                // Queued: it opens a dialog of its own, and this timer has to see it.
+                QTimer::singleShot(0, preview, [preview] {
+                    preview->findChild<QPushButton*>(QStringLiteral("saveNow"))->click();
+                });
+                return;
+            }
             auto* dialog = qobject_cast<QPrintDialog*>(QApplication::activeModalWidget());
             if (!dialog || done) return;
             done = true;

@@ -9,9 +9,11 @@
 #include <QAbstractItemView>
 #include <QApplication>
 #include <QClipboard>
+#include <QComboBox>
 #include <QDialogButtonBox>
 #include <QFile>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenuBar>
@@ -19,6 +21,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QSettings>
+#include <QSpinBox>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
@@ -31,6 +34,8 @@
 #include "views/watch/columns_dialog.h"
 #include "wedgeon/store/shot_file.h"
 #include "widgets/notice_bar.h"
+#include "widgets/preferences_dialog.h"
+#include "widgets/save_view_dialog.h"
 #include "widgets/trouble_bar.h"
 
 namespace wedgeon::test {
@@ -66,6 +71,13 @@ protected:
     }
 
     QString logbookPath() const { return folder_.filePath(QStringLiteral("test.wedgeon")); }
+
+    /// The preferences, changed as by their dialog.
+    void prefer(const std::function<void(PreferenceValues&)>& set) {
+        PreferenceValues next = window_->desk.preferences().values();
+        set(next);
+        window_->desk.preferences().change(QStringLiteral("preferences"), next);
+    }
 
     template <class T>
     T* byName(const QString& name, QWidget* root = nullptr) {
@@ -143,6 +155,34 @@ protected:
         poll.start(20);
         opening();
         ASSERT_TRUE(typed) << "the dialog took the name in " << attempts << " attempts";
+    }
+
+    /// Saves the shown view to \p path by the dialog, as its ending says; as a picture where it
+    /// says nothing that is known.
+    void saveView(const QString& path, int width_px = 0) {
+        QTimer poll;
+        bool pressed = false;
+        QObject::connect(&poll, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<SaveViewDialog*>(QApplication::activeModalWidget());
+            if (!dialog || pressed) return;
+            pressed = true;
+            const QString ending = QFileInfo(path).suffix();
+            const auto as = ending == QStringLiteral("pdf")   ? SaveViewDialog::As::Pdf
+                            : ending == QStringLiteral("svg") ? SaveViewDialog::As::Svg
+                                                              : SaveViewDialog::As::Png;
+            dialog->findChild<QComboBox*>(QStringLiteral("saveAs"))
+                ->setCurrentIndex(static_cast<int>(as));
+            if (width_px > 0)
+                dialog->findChild<QSpinBox*>(QStringLiteral("saveWidth"))->setValue(width_px);
+            inFileDialog(path, [&] {
+                QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("saveNow")),
+                                  Qt::LeftButton);
+            });
+            if (dialog->isVisible()) dialog->reject();
+        });
+        poll.start(20);
+        action(QStringLiteral("Save this view"))->trigger();
+        EXPECT_TRUE(pressed);
     }
 
     void openByMenu(const QString& path) {

@@ -66,7 +66,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName(QStringLiteral("wedgeon-drag-bench"));
     QApplication::setOrganizationName(QStringLiteral("wedgeon-drag-bench"));
     wedgeon::text::chooseLanguage(QLocale::c());
-    wedgeon::style::apply(app, false);
+    wedgeon::style::apply(app, wedgeon::style::Theme::Light);
     QElapsedTimer clock;
     clock.start();
     const QTemporaryDir own;

@@ -143,7 +143,7 @@ int main(int argc, char** argv) {
         return 2;
     }
     wedgeon::text::chooseLanguage(QLocale::c());
-    wedgeon::style::apply(app, false);
+    wedgeon::style::apply(app, wedgeon::style::Theme::Light);
     QSettings().setValue(QStringLiteral("bench/player"), QStringLiteral("Runa Vale"));
     const QTemporaryDir own;
     wedgeon::test::Program window(own.filePath(QStringLiteral("pictures.wedgeon")));
@@ -391,10 +391,10 @@ int main(int argc, char** argv) {
     good = save(window, folder, QStringLiteral("train-weeks")) && good;
     trigger(window, QStringLiteral("Show today"));
 
-    wedgeon::style::setDark(true);
+    wedgeon::style::setTheme(wedgeon::style::Theme::Dark);
     window.showView(QStringLiteral("shape"));
     good = save(window, folder, QStringLiteral("shape-dark")) && good;
-    wedgeon::style::setDark(false);
+    wedgeon::style::setTheme(wedgeon::style::Theme::Light);
 
     // Nobody was here before.
     QSettings().clear();

@@ -86,7 +86,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-watch-bench"));
     wedgeon::text::chooseLanguage(QLocale::c());
-    wedgeon::style::apply(app, false);
+    wedgeon::style::apply(app, wedgeon::style::Theme::Light);
     const QTemporaryDir own;
     const QString path = own.filePath(QStringLiteral("bench.wedgeon"));
     {

@@ -149,13 +149,6 @@
 <context>
     <name>wedgeon::MainWindow</name>
     <message numerus="yes">
-        <source>%n page(s) were printed.</source>
-        <translation>
-            <numerusform>One page was printed.</numerusform>
-            <numerusform>%n pages were printed.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n picture(s) or clip(s) attached to %1.</source>
         <translation>
             <numerusform>%n picture or clip attached to %1.</numerusform>
@@ -190,6 +183,23 @@
         <translation>
             <numerusform>%1 in one session</numerusform>
             <numerusform>%1 in %n sessions</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>wedgeon::SaveViewDialog</name>
+    <message numerus="yes">
+        <source>%n page(s)</source>
+        <translation>
+            <numerusform>one page</numerusform>
+            <numerusform>%n pages</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n page(s) were printed.</source>
+        <translation>
+            <numerusform>One page was printed.</numerusform>
+            <numerusform>%n pages were printed.</numerusform>
         </translation>
     </message>
 </context>

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cerrno>
+#include <cstdint>
 #include <system_error>
 
 #include "logbook_db.h"
@@ -25,6 +26,22 @@ bool isDay(std::string_view s) {
         if (i == 4 || i == 7 ? s[i] != '-' : !text::isDigit(s[i])) return false;
     }
     return true;
+}
+
+/// Where the backups of the logbook at \p path are. In a folder of the coach's choice two logbooks
+/// of one name would be taken for each other: each has one of its own there, known by its path.
+fs::path folderOf(const fs::path& path, const BackupPlan& plan) {
+    const fs::path whole = fs::absolute(path).lexically_normal();
+    if (plan.folder.empty()) return whole.parent_path() / backupFolder;
+    // FNV-1a of 32 bits, the same on every machine and for ever.
+    std::uint32_t hash = 2166136261u;
+    for (const char c : whole.string())
+        hash = (hash ^ static_cast<unsigned char>(c)) * 16777619u;
+    constexpr std::string_view hex = "0123456789abcdef";
+    std::string name = whole.stem().string() + "-";
+    for (int shift = 28; shift >= 0; shift -= 4)
+        name += hex[(hash >> shift) & 15u];
+    return plan.folder / name;
 }
 
 /// A finished file that nobody has open yet.
@@ -66,39 +83,57 @@ void Logbook::backUp(const fs::path& path) const {
     });
 }
 
-void Logbook::backUpOnce(const std::string& today, std::size_t kept) const {
-    const fs::path folder = fs::absolute(impl_->path).parent_path() / backupFolder;
+void Logbook::backUpOnce(const std::string& today, const BackupPlan& plan) const {
+    const auto all = backups(impl_->path, plan);
+    const std::string day = today.substr(0, dayLength);
+    const bool done =
+        std::any_of(all.begin(), all.end(), [&](const BackupInfo& b) { return b.day == day; });
+    if (!done) {
+        const fs::path name =
+            impl_->path.stem().string() + "-" + day + impl_->path.extension().string();
+        const auto backUpIn = [&](const fs::path& folder) {
+            std::error_code error;
+            fs::create_directories(folder, error);
+            backUp(folder / name);
+        };
+        try {
+            backUpIn(folderOf(impl_->path, plan));
+        } catch (const StoreError&) {
+            if (plan.folder.empty()) throw;
+            backUpIn(folderOf(impl_->path, {}));
+        }
+    }
+    const auto now = done ? all : backups(impl_->path, plan);
     std::error_code error;
-    fs::create_directories(folder, error);
-    const fs::path path = folder / (impl_->path.stem().string() + "-" + today.substr(0, dayLength) +
-                                    impl_->path.extension().string());
-    if (!fs::exists(path, error)) backUp(path);
-    const auto all = backups(impl_->path);
-    for (std::size_t i = kept; i < all.size(); ++i)
-        fs::remove(all[i].path, error);
+    for (std::size_t i = plan.kept; i < now.size(); ++i)
+        fs::remove(now[i].path, error);
 }
 
-std::vector<BackupInfo> Logbook::backups(const fs::path& path) {
+std::vector<BackupInfo> Logbook::backups(const fs::path& path, const BackupPlan& plan) {
     std::vector<BackupInfo> out;
-    std::error_code error;
     const std::string stem = path.stem().string() + "-";
     const std::string ending = path.extension().string();
-    for (const auto& entry :
-         fs::directory_iterator(fs::absolute(path).parent_path() / backupFolder, error)) {
-        // Exactly stem, day and ending: those of "club-juniors" are not those of "club".
-        const std::string name = entry.path().filename().string();
-        if (name.size() != stem.size() + dayLength + ending.size() || !name.starts_with(stem) ||
-            !name.ends_with(ending))
-            continue;
-        const std::string day = name.substr(stem.size(), dayLength);
-        if (isDay(day)) out.push_back({entry.path(), day});
-    }
-    std::sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.day > b.day; });
+    const auto look = [&](const fs::path& folder) {
+        std::error_code error;
+        for (const auto& entry : fs::directory_iterator(folder, error)) {
+            // Exactly stem, day and ending: those of "club-juniors" are not those of "club".
+            const std::string name = entry.path().filename().string();
+            if (name.size() != stem.size() + dayLength + ending.size() || !name.starts_with(stem) ||
+                !name.ends_with(ending))
+                continue;
+            const std::string day = name.substr(stem.size(), dayLength);
+            if (isDay(day)) out.push_back({entry.path(), day});
+        }
+    };
+    look(folderOf(path, plan));
+    if (!plan.folder.empty()) look(folderOf(path, {}));
+    std::stable_sort(out.begin(), out.end(),
+                     [](const auto& a, const auto& b) { return a.day > b.day; });
     return out;
 }
 
-std::optional<fs::path> Logbook::findGoodBackup(const fs::path& path) {
-    for (const BackupInfo& b : backups(path)) {
+std::optional<fs::path> Logbook::findGoodBackup(const fs::path& path, const BackupPlan& plan) {
+    for (const BackupInfo& b : backups(path, plan)) {
         try {
             const Logbook opened(b.path, Access::ReadOnly);
             opened.requireSound();

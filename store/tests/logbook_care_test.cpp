@@ -282,15 +282,49 @@ TEST_F(LogbookCareTest, BackupsAreOnesOwn) {
     club.addShots(file("a.csv"), carries(0, 3));
     juniors.addShots(file("a.csv"), carries(0, 7));
     for (const char* day : {"2026-11-01", "2026-11-02", "2026-11-03", "2026-11-04"})
-        juniors.backUpOnce(day, 7);
-    club.backUpOnce("2026-11-04", 1);
-    club.backUpOnce("2026-11-05", 1);
+        juniors.backUpOnce(day, {{}, 7});
+    club.backUpOnce("2026-11-04", {{}, 1});
+    club.backUpOnce("2026-11-05", {{}, 1});
     EXPECT_EQ(Logbook::backups(folder_ / "club-juniors.wedgeon").size(), 4u);
     const auto its = Logbook::backups(folder_ / "club.wedgeon");
     ASSERT_EQ(its.size(), 1u);
     EXPECT_EQ(its.front().day, "2026-11-05");
     EXPECT_EQ(Logbook::findGoodBackup(folder_ / "club.wedgeon")->filename(),
               "club-2026-11-05.wedgeon");
+}
+
+TEST_F(LogbookCareTest, BackupsInAFolderOfChoiceAreNotThoseOfANamesake) {
+    const BackupPlan plan{folder_ / "stick", 2};
+    fs::create_directories(folder_ / "other");
+    Logbook club(folder_ / "club.wedgeon");
+    Logbook namesake(folder_ / "other" / "club.wedgeon");
+    club.addShots(file("a.csv"), carries(0, 3));
+    namesake.addShots(file("a.csv"), carries(0, 7));
+    club.backUpOnce("2026-11-01");  // beside it, before a folder was chosen
+    for (const char* day : {"2026-11-02", "2026-11-03"}) {
+        club.backUpOnce(day, plan);
+        namesake.backUpOnce(day, plan);
+    }
+    const auto its = Logbook::backups(folder_ / "club.wedgeon", plan);
+    ASSERT_EQ(its.size(), 2u) << "the oldest one went, wherever it lay";
+    EXPECT_EQ(its.front().day, "2026-11-03");
+    EXPECT_TRUE(its.front().path.string().starts_with((folder_ / "stick").string()));
+    EXPECT_EQ(Logbook(its.front().path, Logbook::Access::ReadOnly).shotCount(), 3u);
+    const auto others = Logbook::backups(folder_ / "other" / "club.wedgeon", plan);
+    ASSERT_EQ(others.size(), 2u);
+    EXPECT_EQ(Logbook(others.front().path, Logbook::Access::ReadOnly).shotCount(), 7u);
+}
+
+TEST_F(LogbookCareTest, WhereTheFolderOfChoiceIsGoneTheBackupIsMadeBesideTheFile) {
+    Logbook club(folder_ / "club.wedgeon");
+    club.addShots(file("a.csv"), carries(0, 3));
+    // A file stands where the folder of the pulled disk was.
+    std::ofstream(folder_ / "stick") << "nothing";
+    const BackupPlan plan{folder_ / "stick", 7};
+    club.backUpOnce("2026-11-02", plan);
+    const auto its = Logbook::backups(folder_ / "club.wedgeon", plan);
+    ASSERT_EQ(its.size(), 1u);
+    EXPECT_EQ(its.front().path.parent_path().filename(), "backups");
 }
 
 TEST_F(LogbookCareTest, ABackupIsPutBackAndTheOtherWindowSeesIt) {

@@ -235,7 +235,7 @@ TEST_F(LogbookTest, BackupsAreOneADayAndTheOldOnesGo) {
     Logbook book(path_);
     book.addShots(file("a.csv"), shotNumbers(0, 5));
     for (const char* day : {"2026-11-01", "2026-11-02", "2026-11-03", "2026-11-03", "2026-11-04"})
-        book.backUpOnce(day, 3);
+        book.backUpOnce(day, {{}, 3});
     std::size_t n = 0;
     for (const auto& e : fs::directory_iterator(folder_ / "backups")) {
         ++n;

@@ -10,7 +10,6 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QMimeDatabase>
-#include <QSettings>
 #include <QTemporaryFile>
 #include <QUrl>
 #include <cstdio>
@@ -20,11 +19,8 @@
 namespace wedgeon {
 namespace {
 
-constexpr int usualMost_MB = 500;
-constexpr int largestMost_MB = 1'000'000;
 constexpr qint64 MB = 1'000'000;
 constexpr qint64 part_bytes = 1 << 20;
-const QString mostKey = QStringLiteral("attachments/most_MB");
 
 bool isPictureOrClip(const QMimeType& type) {
     // A drawing made of text could refer to files and programs.
@@ -62,9 +58,10 @@ bool settle(QTemporaryFile& arriving, const QString& target) {
 
 }  // namespace
 
-Attacher::Attacher(ShotLog& log, QObject* parent)
+Attacher::Attacher(ShotLog& log, const Preferences& preferences, QObject* parent)
     : QObject(parent),
       log_(log),
+      preferences_(preferences),
       worker_(
           &Attacher::copyAll,
           [this](const Answer& answer) {
@@ -86,15 +83,6 @@ Attacher::Attacher(ShotLog& log, QObject* parent)
         worker_.forget();
         working_ = false;
     });
-}
-
-int Attacher::most_MB() {
-    const int most = QSettings().value(mostKey, usualMost_MB).toInt();
-    return most >= 1 && most <= largestMost_MB ? most : usualMost_MB;
-}
-
-void Attacher::setMost_MB(int most) {
-    QSettings().setValue(mostKey, most);
 }
 
 bool Attacher::looksLikeOne(const QString& path) {

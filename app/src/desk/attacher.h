@@ -10,6 +10,7 @@
 #include <deque>
 #include <vector>
 
+#include "desk/preferences.h"
 #include "desk/shot_log.h"
 #include "wedgeon/store/attachments.h"
 #include "work/latest_worker.h"
@@ -27,7 +28,7 @@ public:
         QString called;  ///< as people read it
     };
 
-    explicit Attacher(ShotLog& log, QObject* parent = nullptr);
+    Attacher(ShotLog& log, const Preferences& preferences, QObject* parent = nullptr);
 
     /// Those that are none, or too large, are told of in the end; one request after the other.
     void attach(const Subject& subject, const QStringList& paths);
@@ -45,8 +46,7 @@ public:
     /// copied.
     static bool looksLikeOne(const QString& path);
     /// Larger files are not copied; a setting.
-    static int most_MB();
-    static void setMost_MB(int most);
+    int most_MB() const { return preferences_.values().attachmentMost_MB; }
 
 signals:
     void progress(const QString& name, double share);
@@ -75,6 +75,7 @@ private:
     void next();
 
     ShotLog& log_;
+    const Preferences& preferences_;
     std::deque<Request> waiting_;
     bool working_ = false;
     QString name_;  ///< of what is being copied

@@ -4,7 +4,6 @@
 #include "desk/care.h"
 
 #include <QDateTime>
-#include <QSettings>
 #include <algorithm>
 
 #include "text/units.h"
@@ -17,19 +16,16 @@ namespace {
 
 /// Of the fastest swing that the player has.
 constexpr double fullShare = 0.9;
-constexpr int mostLimit = 500;
-const QString steepSetting = QStringLiteral("care/steepOnHard");
-const QString fullSetting = QStringLiteral("care/fullEffort");
-
-std::size_t limitOf(const QString& setting, std::size_t usual) {
-    const int kept = QSettings().value(setting, static_cast<int>(usual)).toInt();
-    return static_cast<std::size_t>(std::clamp(kept, 1, mostLimit));
-}
 
 }  // namespace
 
-Care::Care(ShotLog& log, Workbench& bench, QObject* parent)
-    : QObject(parent), log_(log), bench_(bench) {
+Care::Care(ShotLog& log, Workbench& bench, const Preferences& preferences, QObject* parent)
+    : QObject(parent), log_(log), bench_(bench), preferences_(preferences) {
+    connect(&preferences_, &Preferences::changed, this, [this, former = limits()]() mutable {
+        if (former == limits()) return;
+        former = limits();
+        emit changed();
+    });
     connect(&log_, &ShotLog::opened, this, &Care::read);
     connect(&log_, &ShotLog::recordsChanged, this, &Care::changed);
     connect(&bench_, &Workbench::givensChanged, this, &Care::changed);
@@ -96,20 +92,6 @@ StrainState Care::strain() const {
         if (strike.player == bench_.state().player.name) his.push_back(strike.counted);
     }
     return findStrain(his, limits(), static_cast<double>(log_.clock().local().toSecsSinceEpoch()));
-}
-
-StrainLimits Care::limits() {
-    StrainLimits out;
-    out.steepOnHard = limitOf(steepSetting, out.steepOnHard);
-    out.fullEffort = limitOf(fullSetting, out.fullEffort);
-    return out;
-}
-
-void Care::setLimits(const StrainLimits& limits) {
-    QSettings settings;
-    settings.setValue(steepSetting, static_cast<int>(limits.steepOnHard));
-    settings.setValue(fullSetting, static_cast<int>(limits.fullEffort));
-    emit changed();
 }
 
 void Care::shown(const QString& caution, const QString& text) {

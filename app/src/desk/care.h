@@ -10,6 +10,7 @@
 #include <set>
 #include <vector>
 
+#include "desk/preferences.h"
 #include "desk/shot_log.h"
 #include "desk/workbench.h"
 #include "wedgeon/train/strain.h"
@@ -20,14 +21,13 @@ class Care : public QObject {
     Q_OBJECT
 
 public:
-    Care(ShotLog& log, Workbench& bench, QObject* parent = nullptr);
+    Care(ShotLog& log, Workbench& bench, const Preferences& preferences, QObject* parent = nullptr);
 
     /// Shots that just came in.
     void take(const std::vector<store::LoggedShot>& shots);
     /// Of the bench's player today.
     StrainState strain() const;
-    static StrainLimits limits();
-    void setLimits(const StrainLimits& limits);
+    const StrainLimits& limits() const { return preferences_.values().strain; }
 
     /// A caution is on the screen: recorded once a day and player.
     void shown(const QString& caution, const QString& text);
@@ -52,6 +52,7 @@ private:
 
     ShotLog& log_;
     Workbench& bench_;
+    const Preferences& preferences_;
     std::map<std::int64_t, Strike> strikes_;  ///< today's, by shot
     std::string day_;
     std::set<std::string> recorded_;  ///< on their way into the logbook

@@ -25,7 +25,9 @@ constexpr int ladderRest = 10;  // times what making it took
 
 Desk::Desk(const QString& logbook, const Clock& clock)
     : bench_(rememberedBench()),
-      log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack(), clock),
+      preferences_(bench_.undoStack()),
+      log_(logbook.isEmpty() ? ShotLog::ordinaryPath() : logbook, bench_.undoStack(), preferences_,
+           clock),
       recipes_(log_, RecipeBook::formerPath()),
       link_(log_),
       shots_(bench_),
@@ -33,9 +35,21 @@ Desk::Desk(const QString& logbook, const Clock& clock)
       comparison_(shots_, shown_, bench_),
       oneChange_(shots_, bench_),
       import_(log_),
-      attacher_(log_),
+      attacher_(log_, preferences_),
       training_(log_, bench_),
-      care_(log_, bench_) {
+      care_(log_, bench_, preferences_),
+      simulated_(preferences_) {
+    bench_.setUnits(preferences_.values().units());
+    connect(&preferences_, &Preferences::changed, this,
+            [this, former = preferences_.values()]() mutable {
+                const PreferenceValues& now = preferences_.values();
+                former.lengths = now.lengths;
+                former.speeds = now.speeds;
+                const bool more = former != now;
+                former = now;
+                bench_.setUnits(now.units());  // tells of itself
+                if (more) tell(Preferred);
+            });
     rememberSoon_.setSingleShot(true);
     rememberSoon_.setInterval(rememberAfter_ms);
     connect(&rememberSoon_, &QTimer::timeout, this, [this] { rememberBench(bench_.state()); });

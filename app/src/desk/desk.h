@@ -19,9 +19,11 @@
 #include "desk/live_link.h"
 #include "desk/one_change.h"
 #include "desk/planner.h"
+#include "desk/preferences.h"
 #include "desk/recipe_book.h"
 #include "desk/shot_log.h"
 #include "desk/shown_shots.h"
+#include "desk/simulated_monitor.h"
 #include "desk/training_room.h"
 #include "desk/tuner.h"
 #include "desk/watched_shots.h"
@@ -38,6 +40,8 @@ public:
     ~Desk() override;
 
     Workbench& bench() { return bench_; }
+    Preferences& preferences() { return preferences_; }
+    SimulatedMonitor& simulated() { return simulated_; }
     ShotLog& log() { return log_; }
     RecipeBook& recipes() { return recipes_; }
     LiveLink& link() { return link_; }
@@ -91,14 +95,15 @@ public:
         ShotNotes = 1 << 5,  ///< what is noted of some of them, what is doubtful, what is expected
         Records = 1 << 6,    ///< of the logbook, beside its shots
         LogState = 1 << 7,
-        Compared = 1 << 8,  ///< the two sides
-        Ladders = 1 << 9,   ///< the player's ladder
-        Trained = 1 << 10,  ///< what is hit in the drill or trial
-        Cared = 1 << 11,    ///< strikes that are counted, cautions
-        Causes = 1 << 12,   ///< the pattern, the complaint, and what would make it
+        Compared = 1 << 8,    ///< the two sides
+        Ladders = 1 << 9,     ///< the player's ladder
+        Trained = 1 << 10,    ///< what is hit in the drill or trial
+        Cared = 1 << 11,      ///< strikes that are counted, cautions
+        Causes = 1 << 12,     ///< the pattern, the complaint, and what would make it
+        Preferred = 1 << 13,  ///< what the coach chose for every lesson, beside units
     };
     Q_DECLARE_FLAGS(Parts, Part)
-    static constexpr Parts everything() { return Parts::fromInt((Causes << 1) - 1); }
+    static constexpr Parts everything() { return Parts::fromInt((Preferred << 1) - 1); }
 
     /// Shots of all sessions that this filter lets through are to be looked at.
     void wantShots(const QString& filter) { emit shotsWanted(filter); }
@@ -121,6 +126,7 @@ private:
     void shotsArrived(const std::vector<store::LoggedShot>& shots, const QString& session);
 
     Workbench bench_;
+    Preferences preferences_;
     ShotLog log_;
     RecipeBook recipes_;
     LiveLink link_;
@@ -138,6 +144,7 @@ private:
     Tuner tuner_;
     Planner planner_;
     LadderMaker ladder_;
+    SimulatedMonitor simulated_;
     QTimer ladderSoon_;  ///< its shots, a moment after the last change
     bool playerTaken_ = false;
     QTimer rememberSoon_;  ///< the bench, a moment after its last change

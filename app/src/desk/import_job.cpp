@@ -50,11 +50,13 @@ void ImportJob::ask(Request request) {
         return;
     }
     path_ = request.wanted.path;
+    running_ = true;
     request.logbook = log_.path().toStdString();
     worker_.ask(std::move(request));
 }
 
 void ImportJob::show(const Answer& answer) {
+    running_ = false;
     if (const auto* result = std::get_if<Result>(&answer)) {
         emit finished(*result, path_);
     } else if (const auto* guess = std::get_if<std::shared_ptr<const Guess>>(&answer)) {

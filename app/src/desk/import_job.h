@@ -43,6 +43,8 @@ public:
     /// Reads it with these columns, and remembers them by the file's shape.
     void take(const Guess& guess, const store::ColumnMapping& said);
     void cancel();
+    /// Asked for, and not told of yet.
+    bool isRunning() const { return running_ || waiting_; }
 
 signals:
     void progress(double share);
@@ -73,6 +75,7 @@ private:
     ShotLog& log_;
     std::optional<Wanted> waiting_;  ///< for the logbook
     QString path_;                   ///< of what is under way
+    bool running_ = false;
     LatestWorker<Request, Answer> worker_;
 };
 

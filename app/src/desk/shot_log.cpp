@@ -34,9 +34,11 @@ QString ShotLog::ordinaryPath() {
     return folder.filePath(QStringLiteral("logbook.wedgeon"));
 }
 
-ShotLog::ShotLog(const QString& path, QUndoStack& undo, const Clock& clock, QObject* parent)
+ShotLog::ShotLog(const QString& path, QUndoStack& undo, const Preferences& preferences,
+                 const Clock& clock, QObject* parent)
     : QObject(parent),
       undo_(undo),
+      preferences_(preferences),
       clock_(clock),
       records_(std::make_shared<store::Records>()),
       copier_(
@@ -104,8 +106,8 @@ void ShotLog::openAt(const QString& path) {
         const std::string today = clock_.today();
         thread_->run(
             LogbookThread::Turn::Import,
-            [today](store::Logbook& book) {
-                if (book.shotCount() > 0) book.backUpOnce(today);
+            [today, plan = preferences_.values().backupPlan()](store::Logbook& book) {
+                if (book.shotCount() > 0) book.backUpOnce(today, plan);
             },
             [this](const auto& failure) {
                 if (failure && failure->fault != store::Fault::Cancelled) {

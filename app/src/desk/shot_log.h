@@ -14,6 +14,7 @@
 
 #include "desk/clock.h"
 #include "desk/logbook_thread.h"
+#include "desk/preferences.h"
 #include "undo/store_command.h"
 #include "wedgeon/store/logbook_import.h"
 #include "wedgeon/store/records.h"
@@ -29,7 +30,8 @@ class ShotLog : public QObject {
 
 public:
     /// Begins to open \p path; opened() or stateChanged() tells what came of it.
-    ShotLog(const QString& path, QUndoStack& undo, const Clock& clock, QObject* parent = nullptr);
+    ShotLog(const QString& path, QUndoStack& undo, const Preferences& preferences,
+            const Clock& clock, QObject* parent = nullptr);
     ~ShotLog() override;
     static QString ordinaryPath();
     const Clock& clock() const { return clock_; }
@@ -192,6 +194,7 @@ private:
     void dropObsolete();
 
     QUndoStack& undo_;
+    const Preferences& preferences_;
     const Clock& clock_;
     QString path_, rescued_;
     State state_ = State::Opening;

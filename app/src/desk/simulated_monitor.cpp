@@ -26,7 +26,8 @@ QString findProgram() {
 
 }  // namespace
 
-SimulatedMonitor::SimulatedMonitor(QObject* parent) : QObject(parent) {
+SimulatedMonitor::SimulatedMonitor(const Preferences& preferences, QObject* parent)
+    : QObject(parent), preferences_(preferences) {
     connect(&process_, &QProcess::readyReadStandardOutput, this, &SimulatedMonitor::hear);
     connect(&process_, &QProcess::stateChanged, this, &SimulatedMonitor::changed);
     connect(&process_, &QProcess::finished, this, [this] {
@@ -67,10 +68,18 @@ void SimulatedMonitor::run(bool faults) {
         return;
     }
     QStringList arguments{QStringLiteral("--port"), QStringLiteral("0")};
+    const auto add = [&](const char* option, double value) {
+        arguments << QLatin1String(option) << QString::number(value);
+    };
+    const PreferenceValues& wanted = preferences_.values();
+    add("--rate", wanted.shotsPerMinute);
     if (faults) {
-        for (const char* a : {"--misreads", "0.1", "--missing", "0.1", "--duplicates", "0.1",
-                              "--garbage", "0.1", "--drop-every", "15"})
-            arguments << QLatin1String(a);
+        const SimulatedFaults& f = wanted.faults;
+        add("--misreads", f.misreads);
+        add("--missing", f.missing);
+        add("--duplicates", f.duplicates);
+        add("--garbage", f.garbage);
+        if (f.dropEvery > 0) add("--drop-every", f.dropEvery);
     }
     wanted_ = true;
     heard_ = false;

@@ -8,17 +8,19 @@
 #include <QTimer>
 #include <optional>
 
+#include "desk/preferences.h"
+
 namespace wedgeon {
 
 class SimulatedMonitor : public QObject {
     Q_OBJECT
 
 public:
-    explicit SimulatedMonitor(QObject* parent = nullptr);
+    explicit SimulatedMonitor(const Preferences& preferences, QObject* parent = nullptr);
     ~SimulatedMonitor() override;
 
     /// Starts it, or starts it anew; \p faults: with misreads, gaps, repeats, garbage and a
-    /// connection that drops.
+    /// connection that drops, as often as the preferences say.
     void start(bool faults);
     void end();
     bool isRunning() const { return process_.state() != QProcess::NotRunning; }
@@ -33,6 +35,7 @@ private:
     void hear();
     void run(bool faults);
 
+    const Preferences& preferences_;
     QProcess process_;
     QTimer kill_;  ///< one that does not end when it is asked to
     bool wanted_ = false;

@@ -101,9 +101,9 @@ void Workbench::edit(const BenchState& next, const QString& what, int gesture) {
         [this](const BenchState& now, const BenchState& ghost) { setState(now, ghost); }));
 }
 
-void Workbench::setUnits(UnitSystem system) {
-    if (system == units_.system()) return;
-    units_ = Units(system);
+void Workbench::setUnits(const Units& units) {
+    if (units == units_) return;
+    units_ = units;
     emit unitsChanged();
 }
 

@@ -88,7 +88,7 @@ public:
     /// A number for the steps of one drag or one run of key presses.
     int newGesture() { return ++lastGesture_; }
 
-    void setUnits(UnitSystem system);
+    void setUnits(const Units& units);
 
 signals:
     void changed();        ///< state, prediction or ghost

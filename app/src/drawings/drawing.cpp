@@ -4,9 +4,11 @@
 #include "drawings/drawing.h"
 
 #include <QAccessible>
+#include <QAccessibleWidget>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
+#include <algorithm>
 
 namespace wedgeon {
 namespace {
@@ -14,14 +16,47 @@ namespace {
 constexpr double reach_px = 18.0;
 constexpr double radius_px = 7.0;
 
+/// A picture with a sentence; its value is the handle that the keys move.
+class DrawingInterface : public QAccessibleWidget {
+public:
+    explicit DrawingInterface(Drawing* drawing)
+        : QAccessibleWidget(drawing, QAccessible::Graphic), drawing_(drawing) {}
+    QString text(QAccessible::Text which) const override {
+        if (which == QAccessible::Value) return drawing_->handleName();
+        const QString own = QAccessibleWidget::text(which);
+        return which == QAccessible::Description && own.isEmpty()
+                   ? Drawing::tr("Nothing to show yet.")
+                   : own;
+    }
+
+private:
+    Drawing* drawing_;
+};
+
+QAccessibleInterface* makeInterface(const QString&, QObject* object) {
+    auto* drawing = qobject_cast<Drawing*>(object);
+    return drawing ? new DrawingInterface(drawing) : nullptr;
+}
+
 }  // namespace
 
 Drawing::Drawing(const QString& name, QWidget* parent) : QWidget(parent) {
+    static const bool known = [] {
+        QAccessible::installFactory(makeInterface);
+        return true;
+    }();
+    (void)known;
     setAccessibleName(name);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     // Nothing below is painted again with every step of a drag.
     setAttribute(Qt::WA_OpaquePaintEvent);
+}
+
+QString Drawing::handleName() const {
+    const auto all = handles();
+    return all.isEmpty() ? QString()
+                         : all[qBound(0, current_, static_cast<int>(all.size()) - 1)].name;
 }
 
 void Drawing::dragTo(int, QPointF) {}
@@ -58,8 +93,24 @@ void Drawing::paintHandle(QPainter& p, const style::Colours& c, const Handle& ha
     p.restore();
 }
 
+bool Drawing::takeRoom(const QPainter& p, QPointF& at, const QString& text, const QFont& font,
+                       Qt::Alignment align) const {
+    const QFontMetricsF metrics(font);
+    const double width = metrics.horizontalAdvance(text);
+    if (align & Qt::AlignRight) at.rx() -= width;
+    if (align & Qt::AlignHCenter) at.rx() -= width / 2;
+    // The letters themselves, without the room that lines keep between them.
+    const double rise = metrics.capHeight(), half = 0.5;
+    const QRectF its = p.transform().mapRect(
+        QRectF(at.x() + half, at.y() - rise, std::max(0.0, width - 2 * half), rise));
+    const bool free = std::none_of(taken_.begin(), taken_.end(),
+                                   [&](const QRectF& other) { return other.intersects(its); });
+    if (free && !text.isEmpty()) taken_.append(its);
+    return free;
+}
+
 void Drawing::paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
-                          const QColor& colour, QFont font, Qt::Alignment align) {
+                          const QColor& colour, QFont font, Qt::Alignment align) const {
     constexpr int least_px = 10;
     while (font.pixelSize() > least_px && QFontMetricsF(font).horizontalAdvance(text) > width)
         font.setPixelSize(font.pixelSize() - 1);
@@ -68,30 +119,29 @@ void Drawing::paintFitted(QPainter& painter, QPointF at, double width, const QSt
 }
 
 void Drawing::paintText(QPainter& p, QPointF at, const QString& text, const QColor& colour,
-                        const QFont& font, Qt::Alignment align) {
+                        const QFont& font, Qt::Alignment align) const {
+    if (!takeRoom(p, at, text, font, align)) return;
     p.setFont(font);
     p.setPen(colour);
-    const QFontMetricsF metrics(font);
-    const double width = metrics.horizontalAdvance(text);
-    if (align & Qt::AlignRight) at.rx() -= width;
-    if (align & Qt::AlignHCenter) at.rx() -= width / 2;
     p.drawText(at, text);
 }
 
 void Drawing::paintLabel(QPainter& p, QPointF at, const QString& text, const QColor& colour,
-                         const QFont& font, const QColor& ground, Qt::Alignment align) {
-    const double width = QFontMetricsF(font).horizontalAdvance(text);
-    if (align & Qt::AlignRight) at.rx() -= width;
-    if (align & Qt::AlignHCenter) at.rx() -= width / 2;
+                         const QFont& font, const QColor& ground, Qt::Alignment align) const {
+    if (!takeRoom(p, at, text, font, align)) return;
+    p.setFont(font);
     // The halo is the text itself around its place: stroking the outlines costs milliseconds.
+    p.setPen(ground);
     for (const QPointF& by : {QPointF(-2, -1), QPointF(2, -1), QPointF(-1, 2), QPointF(1, 2)})
-        paintText(p, at + by, text, ground, font);
-    paintText(p, at, text, colour, font);
+        p.drawText(at + by, text);
+    p.setPen(colour);
+    p.drawText(at, text);
 }
 
 void Drawing::paintOn(QPainter& painter, QSizeF wanted, const style::Colours& colours) {
     painter.save();
     canvas_ = wanted;
+    taken_.clear();
     painter.setClipRect(QRectF(QPointF(), wanted), Qt::IntersectClip);
     paint(painter, colours);
     canvas_.reset();
@@ -103,6 +153,7 @@ void Drawing::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const style::Colours& c = style::colours(palette());
     p.fillRect(rect(), c.panel);
+    taken_.clear();
     paint(p, c);
     for (const Handle& h : handles())
         paintHandle(p, c, h);
@@ -172,10 +223,13 @@ void Drawing::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Up:
             direction = 1;
             break;
-        case Qt::Key_Space:
+        case Qt::Key_Space: {
             current_ = (current_ + 1) % static_cast<int>(all.size());
+            QAccessibleValueChangeEvent changed(this, all[current_].name);
+            QAccessible::updateAccessibility(&changed);
             update();
             return;
+        }
         default:
             return QWidget::keyPressEvent(event);
     }

@@ -46,6 +46,8 @@ public:
     };
     /// Where the handles are now, in the drawing's pixels.
     virtual QVector<Handle> handles() const { return {}; }
+    /// Of the one that the keys move; empty where there is none.
+    QString handleName() const;
 
     /// The same on a page or a picture, without handles: \p wanted in pixels of 1/96 inch, which is
     /// what the fonts of a drawing are measured in.
@@ -65,17 +67,19 @@ protected:
     void say(const QString& sentence);
 
     void paintHandle(QPainter& painter, const style::Colours& colours, const Handle& handle) const;
+    /// Where it would lie on a text that stands there already it is left out: what matters most is
+    /// painted first, and the sentence has all of it.
+    void paintText(QPainter& painter, QPointF at, const QString& text, const QColor& colour,
+                   const QFont& font, Qt::Alignment align = Qt::AlignLeft) const;
     /// The same on a halo of \p ground, so that lines may pass behind it.
-    static void paintLabel(QPainter& painter, QPointF at, const QString& text, const QColor& colour,
-                           const QFont& font, const QColor& ground,
-                           Qt::Alignment align = Qt::AlignLeft);
-    static void paintText(QPainter& painter, QPointF at, const QString& text, const QColor& colour,
-                          const QFont& font, Qt::Alignment align = Qt::AlignLeft);
+    void paintLabel(QPainter& painter, QPointF at, const QString& text, const QColor& colour,
+                    const QFont& font, const QColor& ground,
+                    Qt::Alignment align = Qt::AlignLeft) const;
 
     /// A line that has \p width: smaller where it is longer, down to 10 px, then with its end left
     /// out.
-    static void paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
-                            const QColor& colour, QFont font, Qt::Alignment align = Qt::AlignLeft);
+    void paintFitted(QPainter& painter, QPointF at, double width, const QString& text,
+                     const QColor& colour, QFont font, Qt::Alignment align = Qt::AlignLeft) const;
 
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
@@ -87,6 +91,11 @@ protected:
 
 private:
     int handleNear(QPointF pixel) const;  ///< -1 when none
+    /// The left end of a text's line at \p at, and whether it has room there; takes the room.
+    bool takeRoom(const QPainter& painter, QPointF& at, const QString& text, const QFont& font,
+                  Qt::Alignment align) const;
+
+    mutable QVector<QRectF> taken_;  ///< by texts, in this painting
 
     std::optional<QSizeF> canvas_;  ///< while it is painted elsewhere
     int held_ = -1;                 ///< index of the handle that is dragged

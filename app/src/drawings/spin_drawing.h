@@ -7,15 +7,11 @@
 
 #include <optional>
 
+#include "desk/preferences.h"
 #include "desk/workbench.h"
 #include "drawings/drawing.h"
 
 namespace wedgeon {
-
-/// A launch window that a coach goes by.
-struct LaunchWindow {
-    double from_rad = 0.0, to_rad = 0.0;
-};
 
 class SpinDrawing : public Drawing {
     Q_OBJECT

@@ -66,9 +66,12 @@ bool savePages(const QString& path, const PageForm& form, const QVector<PagePain
         return paintOn(pdf, [&] { return pdf.newPage(); }) && file.commit();
     }
     if (ending != QStringLiteral("png")) return false;
-    constexpr int sharpness = 2;
-    QImage image(pixels * sharpness, QImage::Format_ARGB32_Premultiplied);
-    image.setDevicePixelRatio(sharpness);
+    QImage image(QSize(static_cast<int>(std::lround(pixels.width() * form.sharpness)),
+                       static_cast<int>(std::lround(pixels.height() * form.sharpness))),
+                 QImage::Format_ARGB32_Premultiplied);
+    if (image.isNull()) return false;
+    image.setDevicePixelRatio(form.sharpness);
+    image.setText(QStringLiteral("Title"), form.title);
     return paintOn(image, {}) && image.save(&file, "PNG") && file.commit();
 }
 

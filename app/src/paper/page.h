@@ -20,6 +20,7 @@ struct PageForm {
     int dotsPerInch = 96;  ///< in which the painters paint
     QColor ground = Qt::white;
     QString title = QStringLiteral("Wedgeon");
+    double sharpness = 2.0;  ///< pixels of a PNG for each dot
 
     /// From the size in dots.
     static PageForm ofPixels(const QSize& size, const QColor& ground);

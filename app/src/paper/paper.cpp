@@ -42,6 +42,7 @@ Paper::Paper(QPagedPaintDevice& device, QString foot)
     if (!isGood()) return;
     const QPageLayout layout = device.pageLayout();
     const QRectF all = layout.paintRect(QPageLayout::Millimeter);
+    top_mm_ = all.top();
     page_mm_ = QRectF(0, 0, all.width(), all.height() - footHeight_mm);
     const double dots_per_mm = device.logicalDpiX() / mm_per_inch;
     painter_.scale(dots_per_mm / units_per_mm, dots_per_mm / units_per_mm);
@@ -53,6 +54,7 @@ Paper::~Paper() {
 }
 
 void Paper::title(const QString& text) {
+    mark(text, true);
     line(text, fontOf(15, QFont::DemiBold), gap_mm / 2);
 }
 
@@ -80,7 +82,7 @@ void Paper::line(const QString& text, const QFont& font, double after_mm) {
         lines.append(l);
     }
     layout.endLayout();
-    painter_.setPen(style::colours(style::palette(false)).ink);
+    painter_.setPen(style::colours(style::palette(style::Theme::Light)).ink);
     for (const QTextLine& l : std::as_const(lines)) {
         const double high_mm = l.height() / units_per_mm;
         if (high_mm > left_mm()) turnPage();
@@ -91,7 +93,8 @@ void Paper::line(const QString& text, const QFont& font, double after_mm) {
 }
 
 void Paper::sketch(const Sketch& sketch, double left_mm, QSizeF room_px) {
-    style::Colours onWhite = style::colours(style::palette(false));
+    mark(sketch.name, false);
+    style::Colours onWhite = style::colours(style::palette(style::Theme::Light));
     onWhite.panel = Qt::white;
     painter_.save();
     painter_.scale(units_per_mm, units_per_mm);
@@ -154,9 +157,13 @@ void Paper::picture(const QSize& size, const std::function<void(QPainter&)>& pai
     down_mm_ += high + gap_mm;
 }
 
+void Paper::mark(const QString& text, bool isChapter) {
+    if (!text.isEmpty()) marks_.append({text, page_ - 1, top_mm_ + down_mm_, isChapter});
+}
+
 void Paper::foot() {
     painter_.setFont(fontOf(8, QFont::Normal));
-    painter_.setPen(style::colours(style::palette(false)).soft);
+    painter_.setPen(style::colours(style::palette(style::Theme::Light)).soft);
     const QRectF at(0, page_mm_.bottom() * units_per_mm, page_mm_.width() * units_per_mm,
                     footHeight_mm * units_per_mm);
     painter_.drawText(at, Qt::AlignLeft | Qt::AlignBottom, foot_);

@@ -11,6 +11,7 @@
 #include <QVector>
 #include <functional>
 
+#include "paper/pdf_data.h"
 #include "style/style.h"
 
 class QPagedPaintDevice;
@@ -29,6 +30,8 @@ public:
     /// False when the device cannot be painted on.
     bool isGood() const { return painter_.isActive(); }
     int pages() const { return page_; }
+    /// Its titles, with the drawings below each, for a PDF's bookmarks.
+    const QVector<PdfMark>& marks() const { return marks_; }
 
     void title(const QString& text);
     /// Lines that are too long are broken, and go on over the page's end.
@@ -51,6 +54,7 @@ private:
     void line(const QString& text, const QFont& font, double gap_mm);
     void foot();
     void turnPage();
+    void mark(const QString& text, bool isChapter);
     double left_mm() const { return page_mm_.bottom() - down_mm_; }
 
     QPagedPaintDevice& device_;
@@ -58,7 +62,9 @@ private:
     QString foot_;
     QRectF page_mm_;  ///< inside the margins, without the foot
     double down_mm_ = 0.0;
+    double top_mm_ = 0.0;  ///< margin above
     int page_ = 1;
+    QVector<PdfMark> marks_;
 };
 
 }  // namespace wedgeon

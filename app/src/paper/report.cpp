@@ -3,12 +3,18 @@
 // Writing it.
 #include "paper/report.h"
 
+#include <QAbstractTextDocumentLayout>
 #include <QBuffer>
 #include <QFile>
+#include <QLocale>
 #include <QPdfWriter>
 #include <QSaveFile>
+#include <QTextBlock>
 #include <QTextDocument>
+#include <cmath>
 #include <memory>
+
+#include "paper/pdf_data.h"
 
 namespace wedgeon {
 namespace {
@@ -51,6 +57,11 @@ QString tableOf(const QVector<QStringList>& rows) {
     return out + QStringLiteral("</table>");
 }
 
+bool saveBytes(const QString& path, const QByteArray& bytes) {
+    QSaveFile file(path);
+    return file.open(QIODevice::WriteOnly) && file.write(bytes) == bytes.size() && file.commit();
+}
+
 }  // namespace
 
 QString formatReport(const QString& title, const QString& below, const QVector<ReportPart>& parts) {
@@ -75,12 +86,12 @@ QString formatReport(const QString& title, const QString& below, const QVector<R
 }
 
 bool saveReportPdf(const QTextDocument& report, const QString& path, const QString& title) {
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return false;
+    PdfData data{title, {}, QLocale().bcp47Name(), {}};
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
     {
-        QPdfWriter pdf(&file);
-        pdf.setTitle(title);
-        pdf.setCreator(QStringLiteral("Wedgeon"));
+        QPdfWriter pdf(&buffer);
         pdf.setPageSize(QPageSize(QPageSize::A4));
         pdf.setPageMargins(QMarginsF(margin_mm, margin_mm, margin_mm, margin_mm),
                            QPageLayout::Millimeter);
@@ -90,18 +101,23 @@ bool saveReportPdf(const QTextDocument& report, const QString& path, const QStri
         paged->setDocumentMargin(0.0);
         paged->setPageSize(pdf.pageLayout().paintRectPixels(dotsPerInch).size());
         paged->print(&pdf);
+        for (QTextBlock b = paged->begin(); b.isValid(); b = b.next()) {
+            const int level = b.blockFormat().headingLevel();
+            if (level == 0) continue;
+            const double top = paged->documentLayout()->blockBoundingRect(b).top();
+            const double page = paged->pageSize().height();
+            data.marks.append({b.text(), static_cast<int>(top / page),
+                               margin_mm + std::fmod(top, page) * 25.4 / dotsPerInch, level == 1});
+        }
     }
-    return file.commit();
+    return saveBytes(path, withPdfData(bytes, data));
 }
 
 bool saveReportHtml(const QTextDocument& report, const QString& path, const QString& title) {
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return false;
     QString html = report.toHtml();
     html.replace(QStringLiteral("<head>"),
                  QStringLiteral("<head><title>%1</title>").arg(title.toHtmlEscaped()));
-    file.write(html.toUtf8());
-    return file.commit();
+    return saveBytes(path, html.toUtf8());
 }
 
 }  // namespace wedgeon

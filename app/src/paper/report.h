@@ -28,7 +28,8 @@ struct ReportPart {
 
 /// As HTML that stands for itself. Whatever comes from files is plain text in it.
 QString formatReport(const QString& title, const QString& below, const QVector<ReportPart>& parts);
-/// As a PDF of A4 pages with this title in its data. False where it could not be written.
+/// As a PDF of A4 pages with this title in its data and its headings as bookmarks. False where it
+/// could not be written.
 bool saveReportPdf(const QTextDocument& report, const QString& path, const QString& title);
 /// As HTML; pictures keep their words. False where it could not be written.
 bool saveReportHtml(const QTextDocument& report, const QString& path, const QString& title);

@@ -48,14 +48,80 @@ const Colours dark{
     .chosen = QColor(0x26343A),
 };
 
-}  // namespace
+// For sunlight and for eyes that need it: every text at 7:1 at least, lines that are seen.
+const Colours lightContrast{
+    .surface = QColor(0xFFFFFF),
+    .panel = QColor(0xFFFFFF),
+    .edge = QColor(0x5A5A5A),
+    .ink = QColor(0, 0, 0),
+    .soft = QColor(0x2E2E2E),
+    .predicted = QColor(0x004A52),
+    .band = QColor(0x00, 0x4A, 0x52, 70),
+    .measured = QColor(0x8A2F00),
+    .former = QColor(0x555555),
+    .warning = QColor(0x96000A),
+    .turf = QColor(0x35520A),
+    .turfFill = QColor(0xDDE3C9),
+    .sand = QColor(0xE2CB9A),
+    .water = QColor(0xB9D3DC),
+    .chosen = QColor(0xD5E8EA),
+};
 
-const Colours& colours(const QPalette& palette) {
-    return palette.color(QPalette::Window).lightness() < 128 ? dark : light;
+const Colours darkContrast{
+    .surface = QColor(0, 0, 0),
+    .panel = QColor(0, 0, 0),
+    .edge = QColor(0xA8A8A8),
+    .ink = QColor(0xFFFFFF),
+    .soft = QColor(0xDADADA),
+    .predicted = QColor(0x7FEAF5),
+    .band = QColor(0x7F, 0xEA, 0xF5, 110),
+    .measured = QColor(0xFFB27A),
+    .former = QColor(0xB4B4B4),
+    .warning = QColor(0xFFA79F),
+    .turf = QColor(0xC6E08F),
+    .turfFill = QColor(0x1F2A18),
+    .sand = QColor(0x5C4E31),
+    .water = QColor(0x1C3A46),
+    .chosen = QColor(0x0C2B30),
+};
+
+const Colours& coloursOf(Theme theme) {
+    switch (theme) {
+        case Theme::Dark:
+            return dark;
+        case Theme::LightContrast:
+            return lightContrast;
+        case Theme::DarkContrast:
+            return darkContrast;
+        case Theme::Light:
+            break;
+    }
+    return light;
 }
 
-QPalette palette(bool isDark) {
-    const Colours& c = isDark ? dark : light;
+}  // namespace
+
+bool isDark(Theme theme) {
+    return theme == Theme::Dark || theme == Theme::DarkContrast;
+}
+
+Theme darkened(Theme theme, bool dark) {
+    const bool contrast = theme == Theme::LightContrast || theme == Theme::DarkContrast;
+    if (contrast) return dark ? Theme::DarkContrast : Theme::LightContrast;
+    return dark ? Theme::Dark : Theme::Light;
+}
+
+const Colours& colours(const QPalette& palette) {
+    const QColor ground = palette.color(QPalette::Window);
+    for (const Theme theme :
+         {Theme::Light, Theme::Dark, Theme::LightContrast, Theme::DarkContrast}) {
+        if (ground == coloursOf(theme).surface) return coloursOf(theme);
+    }
+    return ground.lightness() < 128 ? dark : light;
+}
+
+QPalette palette(Theme theme) {
+    const Colours& c = coloursOf(theme);
     QPalette p(c.ink, c.panel, c.panel.lighter(110), c.edge.darker(130), c.edge, c.ink, c.ink,
                c.panel, c.surface);
     p.setColor(QPalette::AlternateBase, c.surface);
@@ -77,24 +143,25 @@ QFont printed(QFont font) {
 }
 
 QPalette paper() {
-    QPalette out = palette(false);
+    QPalette out = palette(Theme::Light);
     out.setColor(QPalette::Base, Qt::white);
     return out;
 }
 
-void apply(QApplication& app, bool isDark) {
+void apply(QApplication& app, Theme theme) {
     for (const int weight : {400, 500, 600, 700}) {
         QFontDatabase::addApplicationFont(
             QStringLiteral(":/fonts/hanken-grotesk-latin-%1-normal.woff2").arg(weight));
     }
     QApplication::setStyle(QStringLiteral("Fusion"));
     app.setFont(font(14));
-    setDark(isDark);
+    setTheme(theme);
     app.setWindowIcon(QIcon(QStringLiteral(":/icons/wedgeon.svg")));
 }
 
-void setDark(bool isDark) {
-    QApplication::setPalette(palette(isDark));
+void setTheme(Theme theme) {
+    const QPalette wanted = palette(theme);
+    if (wanted != QApplication::palette()) QApplication::setPalette(wanted);
 }
 
 QFont font(int pixels, QFont::Weight weight) {
@@ -102,6 +169,21 @@ QFont font(int pixels, QFont::Weight weight) {
     f.setPixelSize(pixels);
     f.setWeight(weight);
     return f;
+}
+
+namespace {
+int& startedSize() {
+    static int pct = 100;
+    return pct;
+}
+}  // namespace
+
+void setStartedSize_pct(int pct) {
+    startedSize() = pct;
+}
+
+int startedSize_pct() {
+    return startedSize();
 }
 
 QIcon icon(const QString& name, const QPalette& palette) {

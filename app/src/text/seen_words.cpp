@@ -96,6 +96,14 @@ std::optional<double> numberIn(QString word) {
     return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
 }
 
+/// A number in the units, or with a letter behind it in paces; in metres.
+std::optional<double> lengthIn(const QString& word, const Units& units, double pace_m) {
+    if (const auto v = numberIn(word)) return *v / units.lengthFactor();
+    if (word.size() < 2 || word.back().toLower() != Seen::tr("p", "paces").at(0)) return {};
+    const auto v = numberIn(word.chopped(1));
+    return v ? std::optional(*v * pace_m) : std::nullopt;
+}
+
 /// A number with a letter behind it; false where it is none.
 bool takeLettered(const QString& word, const Units& units, SeenLine& line) {
     if (word.size() < 2) return false;
@@ -122,9 +130,9 @@ bool takeLettered(const QString& word, const Units& units, SeenLine& line) {
 
 }  // namespace
 
-SeenLine parseSeen(const QString& typed, const Units& units, double spot_m) {
+SeenLine parseSeen(const QString& typed, const Units& units, double spot_m, double pace_m) {
     SeenLine line;
-    static const QVector<Known> all = known();
+    const QVector<Known> all = known();
     const QStringList words = typed.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
     if (words.size() > mostWords) line.trouble = Seen::tr("too many words");
     int numbers = 0;
@@ -132,8 +140,8 @@ SeenLine parseSeen(const QString& typed, const Units& units, double spot_m) {
         if (!line.trouble.isEmpty()) break;
         const bool isSigned = word.startsWith(QLatin1Char('+')) ||
                               word.startsWith(QLatin1Char('-')) || word.startsWith(QChar(0x2212));
-        if (const auto v = numberIn(word)) {
-            const double m = *v / units.lengthFactor();
+        if (const auto length_m = lengthIn(word, units, pace_m)) {
+            const double m = *length_m;
             if (isSigned) {
                 line.seen.landed_m = spot_m + m;
                 line.seen.landedJudged = true;
@@ -188,7 +196,7 @@ QString seenSaid(const Sighting& seen, const QString& strikeKey, const Units& un
                                  : Seen::tr("the %1 bounce bit").arg(ordinal(*seen.bit)));
     if (seen.apex_m)
         parts << Seen::tr("%1 flagsticks high").arg(number(*seen.apex_m / flagstick_m, 1));
-    static const QVector<Known> all = known();
+    const QVector<Known> all = known();
     for (const Known& k : all) {
         SeenLine one;
         k.take(one);

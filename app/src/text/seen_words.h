@@ -24,9 +24,9 @@ struct SeenLine {
 
 /// Numbers in the shown unit: the first is where it landed, the second where it rests; one with a
 /// sign is where it landed beside \p spot_m. A number with a letter: "2b" the second bounce bit,
-/// "1.5f" flagsticks high, "2r" rests to the right, "3s" the third swing. Words may be shortened as
-/// far as only one begins so. In any order.
-SeenLine parseSeen(const QString& line, const Units& units, double spot_m);
+/// "1.5f" flagsticks high, "2r" rests to the right, "3s" the third swing, "38p" a length in paces
+/// of \p pace_m. Words may be shortened as far as only one begins so. In any order.
+SeenLine parseSeen(const QString& line, const Units& units, double spot_m, double pace_m);
 
 /// "Landed at 34 m, rests at 41 m; second bounce bit; below the head; clean; small turf from the
 /// ball on."

@@ -27,9 +27,10 @@ struct Shown {
 
     explicit Shown(const char* key) : name(key), unit(*store::findUnit(key)) {}
 };
-/// What a coach's numbers are in.
+/// What a coach's lengths are in.
 struct System {
-    Shown length, height, speed;
+    Shown length, height;
+    SpeedUnit speed;
 };
 
 /// As shown with one decimal: what reads as the limit is not below it.
@@ -39,11 +40,27 @@ bool isBelow(double value, double limit) {
 
 const System& systemOf(UnitSystem system) {
     static const System metric{Shown(QT_TRANSLATE_NOOP("Units", "m")), Shown("m"),
-                               Shown(QT_TRANSLATE_NOOP("Units", "m/s"))};
+                               SpeedUnit::MetresPerSecond};
     static const System yards{Shown(QT_TRANSLATE_NOOP("Units", "yd")),
-                              Shown(QT_TRANSLATE_NOOP("Units", "ft")),
-                              Shown(QT_TRANSLATE_NOOP("Units", "mph"))};
+                              Shown(QT_TRANSLATE_NOOP("Units", "ft")), SpeedUnit::MilesPerHour};
     return system == UnitSystem::Metric ? metric : yards;
+}
+
+const Shown& speedOf(UnitSystem system, SpeedUnit speed) {
+    static const Shown metres(QT_TRANSLATE_NOOP("Units", "m/s"));
+    static const Shown miles(QT_TRANSLATE_NOOP("Units", "mph"));
+    static const Shown kilometres(QT_TRANSLATE_NOOP("Units", "km/h"));
+    switch (speed) {
+        case SpeedUnit::AsLengths:
+            return speedOf(system, systemOf(system).speed);
+        case SpeedUnit::MilesPerHour:
+            return miles;
+        case SpeedUnit::KilometresPerHour:
+            return kilometres;
+        case SpeedUnit::MetresPerSecond:
+            break;
+    }
+    return metres;
 }
 
 }  // namespace
@@ -55,7 +72,7 @@ double Units::heightFactor() const {
     return 1 / systemOf(system_).height.unit.factor;
 }
 double Units::speedFactor() const {
-    return 1 / systemOf(system_).speed.unit.factor;
+    return 1 / speedOf(system_, speeds_).unit.factor;
 }
 QString Units::lengthName() const {
     return UnitWords::tr(systemOf(system_).length.name);
@@ -64,7 +81,7 @@ QString Units::heightName() const {
     return UnitWords::tr(systemOf(system_).height.name);
 }
 QString Units::speedName() const {
-    return UnitWords::tr(systemOf(system_).speed.name);
+    return UnitWords::tr(speedOf(system_, speeds_).name);
 }
 
 QString Units::length(double m, int decimals) const {

@@ -9,14 +9,20 @@
 
 namespace wedgeon {
 
+/// Of lengths and heights.
 enum class UnitSystem { Metric, Yards };
+/// Metres go with metres a second and yards with miles an hour, unless the coach wants it
+/// otherwise.
+enum class SpeedUnit { AsLengths, MetresPerSecond, MilesPerHour, KilometresPerHour };
 
-/// Formats SI numbers in the chosen system. A value type: cheap to copy.
+/// Formats SI numbers in the chosen units. A value type: cheap to copy.
 class Units {
 public:
-    explicit Units(UnitSystem system = UnitSystem::Metric) : system_(system) {}
+    explicit Units(UnitSystem system = UnitSystem::Metric, SpeedUnit speeds = SpeedUnit::AsLengths)
+        : system_(system), speeds_(speeds) {}
 
     UnitSystem system() const { return system_; }
+    bool operator==(const Units&) const = default;
 
     double lengthFactor() const;  ///< shown value of one metre
     double heightFactor() const;
@@ -34,6 +40,7 @@ public:
 
 private:
     UnitSystem system_;
+    SpeedUnit speeds_;
 };
 
 namespace text {

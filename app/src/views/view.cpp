@@ -72,7 +72,8 @@ ReportPicture View::reportPicture(Drawing& drawing, int height_px) {
     QPainter painter(&out.image);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.scale(fineness, fineness);
-    drawing.paintOn(painter, QSizeF(width_px, height_px), style::colours(style::palette(false)));
+    drawing.paintOn(painter, QSizeF(width_px, height_px),
+                    style::colours(style::palette(style::Theme::Light)));
     return out;
 }
 

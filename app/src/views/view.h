@@ -81,6 +81,8 @@ signals:
     void monitorWanted();
     void simulatedWanted();
     void reportWanted();
+    /// The place of the preferences with this name has to be shown.
+    void preferenceWanted(const QString& place);
     /// Something happened that a person should read; \p goOn is the key of the view in which the
     /// lesson goes on, if any.
     void said(const QString& what, const QString& goOn);

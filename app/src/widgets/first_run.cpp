@@ -203,7 +203,9 @@ void FirstRun::open(Door door) {
 
 void FirstRun::takeAnswers() {
     Workbench& bench = desk_.bench();
-    bench.setUnits(units_->currentIndex() == 1 ? UnitSystem::Yards : UnitSystem::Metric);
+    PreferenceValues preferred = desk_.preferences().values();
+    preferred.lengths = units_->currentIndex() == 1 ? UnitSystem::Yards : UnitSystem::Metric;
+    desk_.preferences().change(tr("first answers"), preferred);
     const std::string name = name_->text().trimmed().toStdString();
     const Hand hand = hand_->currentIndex() == 1 ? Hand::Left : Hand::Right;
     std::vector<double> lofts;

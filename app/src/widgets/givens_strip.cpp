@@ -110,10 +110,7 @@ GivensStrip::GivensStrip(Desk& desk, QWidget* parent)
     units->setAutoRaise(true);
     units->setFont(style::font(14));
     units->setToolTip(tr("Change between metres and yards (Ctrl+U)"));
-    connect(units, &QToolButton::clicked, this, [this] {
-        bench_.setUnits(bench_.units().system() == UnitSystem::Metric ? UnitSystem::Yards
-                                                                      : UnitSystem::Metric);
-    });
+    connect(units, &QToolButton::clicked, &desk_.preferences(), &Preferences::changeLengths);
     unitsButton_ = units;
     row->addWidget(units);
     connect(&bench_, &Workbench::changed, this, &GivensStrip::refresh);

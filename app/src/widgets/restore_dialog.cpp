@@ -18,9 +18,9 @@
 
 namespace wedgeon {
 
-RestoreDialog::RestoreDialog(const QString& logbook, QWidget* parent)
+RestoreDialog::RestoreDialog(const QString& logbook, const store::BackupPlan& plan, QWidget* parent)
     : QDialog(parent),
-      backups_(store::Logbook::backups(logbook.toStdString())),
+      backups_(store::Logbook::backups(logbook.toStdString(), plan)),
       reader_(
           [logbook](const QString& path) {
               Seen seen{path, {}, {}, {}};

@@ -20,7 +20,7 @@ class RestoreDialog : public QDialog {
     Q_OBJECT
 
 public:
-    explicit RestoreDialog(const QString& logbook, QWidget* parent = nullptr);
+    RestoreDialog(const QString& logbook, const store::BackupPlan& plan, QWidget* parent = nullptr);
     QString chosen() const;
 
 signals:

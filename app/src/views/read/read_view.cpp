@@ -252,12 +252,13 @@ void ReadView::makeCommands() {
         tr("&Open a situation…"), {}, [this] { importSituation(); }, Reach::Anywhere);
     addCommand(tr("&Save the situation as…"), {}, [this] { exportSituation(); });
     addCommandSeparator();
-    addCommand(tr("Length of my &pace…"), {}, [this] { askForPace(); });
+    addCommand(tr("Length of my &pace…"), {},
+               [this] { emit preferenceWanted(QStringLiteral("pace")); });
     addCommand(tr("Strokes to &hole out…"), {}, [this] { askForHoleOut(); });
 }
 
 Distances ReadView::distances() const {
-    return {bench_.units(), distancesIn_, distancesFrom_, pace_m_};
+    return {bench_.units(), distancesIn_, distancesFrom_, desk_.preferences().values().pace_m};
 }
 
 PlanRequest ReadView::request() const {
@@ -316,7 +317,7 @@ void ReadView::refresh(Desk::Parts parts) {
     // What is wrong with the line is known before it is drawn.
     if (parts & (Desk::Bench | Desk::Givens | Desk::Records | Desk::Ladders)) ask();
     showLine();
-    if (parts & Desk::UnitsShown) tell();
+    if (parts & (Desk::UnitsShown | Desk::Preferred)) tell();
 }
 
 void ReadView::takeFocus() {
@@ -516,20 +517,6 @@ void ReadView::openSituation(const QString& path) {
     }
 }
 
-void ReadView::askForPace() {
-    const double factor = bench_.units().lengthFactor();
-    bool good = false;
-    const double length =
-        QInputDialog::getDouble(this, tr("Length of a pace"),
-                                tr("One of your paces, in %1:").arg(bench_.units().lengthName()),
-                                pace_m_ * factor, 0.4 * factor, 1.5 * factor, 2, &good);
-    if (!good) return;
-    pace_m_ = length / factor;
-    distancesIn_ = Distances::In::Paces;
-    in_->setCurrentIndex(static_cast<int>(distancesIn_));
-    tell();
-}
-
 void ReadView::askForHoleOut() {
     auto* dialog = new HoleOutDialog(holeOut_, bench_.units(), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -554,7 +541,6 @@ QString ReadView::asText() const {
 QVariantMap ReadView::state() const {
     return {{QStringLiteral("in"), static_cast<int>(distancesIn_)},
             {QStringLiteral("from"), static_cast<int>(distancesFrom_)},
-            {QStringLiteral("pace"), pace_m_},
             {QStringLiteral("holeOut"), holeOutNumbers(holeOut_)}};
 }
 
@@ -564,8 +550,6 @@ void ReadView::restore(const QVariantMap& state) {
     };
     distancesIn_ = static_cast<Distances::In>(number("in", 2));
     distancesFrom_ = static_cast<Distances::From>(number("from", 1));
-    const double pace = state.value(QStringLiteral("pace"), 0.9).toDouble();
-    pace_m_ = pace >= 0.4 && pace <= 1.5 ? pace : 0.9;
     if (const auto kept = holeOutOf(state.value(QStringLiteral("holeOut")).toList()))
         holeOut_ = *kept;
 }

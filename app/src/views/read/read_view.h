@@ -58,7 +58,6 @@ private:
     void openSituation(const QString& path);
     void exportSituation();
     void importSituation();
-    void askForPace();
     void askForHoleOut();
     Distances distances() const;
 
@@ -75,7 +74,6 @@ private:
     HoleOutTable holeOut_ = HoleOutTable::of(Level::ClubPlayer);
     Distances::In distancesIn_ = Distances::In::Units;
     Distances::From distancesFrom_ = Distances::From::Legs;
-    double pace_m_ = 0.9;
     int gesture_ = 0;
     QString trouble_;
 };

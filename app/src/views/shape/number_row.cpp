@@ -11,6 +11,7 @@
 
 #include "drawings/dial_shape.h"
 #include "style/style.h"
+#include "text/quantity_help.h"
 #include "widgets/swing_field.h"
 
 namespace wedgeon {
@@ -71,6 +72,12 @@ QString hintOf(Dial dial, const Units& u) {
 
 namespace {
 
+/// What it is, and how its numbers are meant.
+QString tipOf(Dial dial, const Units& u) {
+    const QString hint = hintOf(dial, u), help = text::shortHelp(text::helpOf(dial, u));
+    return hint.isEmpty() ? help : hint + QLatin1Char('\n') + help;
+}
+
 /// Room for every value of it, in whatever language its unit is.
 void fitWidth(QuantityField& field) {
     constexpr int frameAndArrows_px = 23;
@@ -86,7 +93,8 @@ void fitWidth(QuantityField& field) {
 
 QuantityField* makeDialField(Workbench& bench, Dial dial) {
     auto* field = new QuantityField(shapeOf(dial, bench.units()));
-    field->setToolTip(hintOf(dial, bench.units()));
+    text::explains(*field, text::helpOf(dial, bench.units()).key);
+    field->setToolTip(tipOf(dial, bench.units()));
     fitWidth(*field);
     const auto follow = [&bench, dial, field] {
         field->setSi(dialOf(bench.state().recipe(), dial));
@@ -100,7 +108,7 @@ QuantityField* makeDialField(Workbench& bench, Dial dial) {
     QObject::connect(&bench, &Workbench::unitsChanged, field, [&bench, dial, field, follow] {
         field->setShape(shapeOf(dial, bench.units()));
         fitWidth(*field);
-        field->setToolTip(hintOf(dial, bench.units()));
+        field->setToolTip(tipOf(dial, bench.units()));
         follow();
     });
     follow();

@@ -21,6 +21,7 @@
 #include "drawings/worth_drawing.h"
 #include "style/style.h"
 #include "text/cautions.h"
+#include "text/quantity_help.h"
 #include "text/said.h"
 #include "text/sentences.h"
 #include "views/shape/ask_page.h"
@@ -28,7 +29,6 @@
 #include "views/shape/compare_page.h"
 #include "views/shape/drawer.h"
 #include "views/shape/kit_page.h"
-#include "views/shape/launch_window_dialog.h"
 #include "views/shape/number_row.h"
 #include "views/shape/recipe_line.h"
 #include "views/shape/recipe_page.h"
@@ -52,10 +52,9 @@ FlightScene::Band bandOf(const PlayedSwings& s) {
             total.p90 - s.total_m};
 }
 
-const QString windowFrom = QStringLiteral("launch_from_deg");
-const QString windowTo = QStringLiteral("launch_to_deg");
 constexpr qsizetype mostOwnShots = 300;
 constexpr std::size_t mostLookedAt = 20'000;
+const QString recipesEnding = QStringLiteral("wedgerecipes");
 constexpr double sameLoft_rad = 0.01;
 /// Below this width the open drawer takes the place of spin and worth.
 constexpr int roomy_px = 1560;
@@ -127,7 +126,8 @@ void ShapeView::makeCommands() {
         tr("This recipe with t&hree lofts"), {}, [this] { putLofts(); }, Reach::Anywhere);
     addCommandSeparator();
     addCommand(
-        tr("Own launch &window…"), {}, [this] { askForWindow(); }, Reach::Anywhere);
+        tr("Own launch &window…"), {}, [this] { emit preferenceWanted(QStringLiteral("window")); },
+        Reach::Anywhere);
     addCommandSeparator();
     addCommand(
         tr("&Keep under a name…"), QKeySequence::Save, [this] { keepRecipe(); }, Reach::Anywhere);
@@ -186,11 +186,14 @@ QWidget* ShapeView::makeDrawings() {
     spin_ = new SpinDrawing(bench_);
     spinPanel_ = titledPanel(tr("Spin against spin loft"), tr("today's curve"), spin_);
     worthPanel_ = titledPanel(tr("Worth here"), tr("per step"), new WorthDrawing(bench_));
-    row->addWidget(titledPanel(tr("From above"), tr("drag toe, shoulders, feet"),
-                               new FaceAboveDrawing(bench_)),
-                   33);
-    row->addWidget(
-        titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), new FaceOnDrawing(bench_)), 37);
+    auto* above = new FaceAboveDrawing(bench_);
+    auto* faceOn = new FaceOnDrawing(bench_);
+    text::explains(*above, text::helpOf(Dial::Open, bench_.units()).key);
+    text::explains(*faceOn, text::helpOf(Dial::Lean, bench_.units()).key);
+    text::explains(*spin_, text::helpOf(store::Quantity::SpinRate, bench_.units()).key);
+    text::explains(*flight_, text::helpOf(store::Quantity::Carry, bench_.units()).key);
+    row->addWidget(titledPanel(tr("From above"), tr("drag toe, shoulders, feet"), above), 33);
+    row->addWidget(titledPanel(tr("Face-on"), tr("drag hands, ball, weight"), faceOn), 37);
     row->addWidget(spinPanel_, 30);
     row->addWidget(worthPanel_, 26);
     return drawings;
@@ -222,10 +225,6 @@ QVariantMap ShapeView::state() const {
     for (const Page& p : pages_) {
         if (p.page == drawer_->current()) out[QStringLiteral("drawer")] = p.key;
     }
-    if (const auto& own = spin_->ownWindow()) {
-        out[windowFrom] = degFromRad(own->from_rad);
-        out[windowTo] = degFromRad(own->to_rad);
-    }
     return out;
 }
 
@@ -234,10 +233,6 @@ void ShapeView::restore(const QVariantMap& state) {
     for (const Page& p : std::as_const(pages_)) {
         if (p.key == wanted) drawer_->open(p.page);
     }
-    const double from = state.value(windowFrom).toDouble();
-    const double to = state.value(windowTo).toDouble();
-    if (from > 0.0 && from <= to && to < 90.0)
-        spin_->setOwnWindow(LaunchWindow{radFromDeg(from), radFromDeg(to)});
 }
 
 void ShapeView::turnTo(double aim_rad, const QString& what) {
@@ -336,22 +331,25 @@ void ShapeView::putLofts() {
     compareThree(std::move(three), chosen, tr("three lofts"));
 }
 
-void ShapeView::askForWindow() {
-    LaunchWindow today{radFromDeg(25), radFromDeg(35)};
-    if (const auto& p = bench_.prediction())
-        today = {p->window.from.launch_rad, p->window.to.launch_rad};
-    LaunchWindowDialog dialog(spin_->ownWindow(), today, this);
-    if (dialog.exec() == QDialog::Accepted) spin_->setOwnWindow(dialog.window());
-}
-
 void ShapeView::keepRecipe() {
     drawer_->open(recipePage_);
     recipePage_->askName();
 }
 
 void ShapeView::openRecipes() {
-    const QString path = askForFile(this, tr("Open recipes"), tr("Recipes (*.json)"));
-    if (path.isEmpty()) return;
+    const QString path =
+        askForFile(this, tr("Open recipes"), tr("Recipes (*.wedgerecipes *.json)"));
+    if (!path.isEmpty()) importRecipes(path);
+}
+
+bool ShapeView::opens(const QString& path) {
+    if (QFileInfo(path).suffix() != recipesEnding) return false;
+    emit viewWanted(key());
+    importRecipes(path);
+    return true;
+}
+
+void ShapeView::importRecipes(const QString& path) {
     const QString name = QFileInfo(path).fileName();
     try {
         const auto read = store::readRecipes(path.toStdString());
@@ -373,8 +371,8 @@ void ShapeView::exportRecipes() {
     std::vector<NamedRecipe> all = bench_.state().recipes;
     const auto& own = desk_.recipes().recipes();
     all.insert(all.end(), own.begin(), own.end());
-    const QString path =
-        askForTarget(this, tr("Export recipes"), tr("Recipes (*.json)"), QStringLiteral("json"));
+    const QString path = askForTarget(this, tr("Export recipes"),
+                                      tr("Recipes (*.%1)").arg(recipesEnding), recipesEnding);
     if (path.isEmpty()) return;
     const QString name = QFileInfo(path).fileName();
     try {
@@ -401,6 +399,7 @@ void ShapeView::resizeEvent(QResizeEvent* event) {
 }
 
 void ShapeView::refresh(Desk::Parts parts) {
+    if (parts & Desk::Preferred) spin_->setOwnWindow(desk_.preferences().values().ownWindow);
     if (parts & (Desk::Bench | Desk::UnitsShown)) {
         refreshResult();
     } else if (parts & Desk::Swings) {

@@ -32,6 +32,7 @@ public:
     QString asText() const override;
     /// Which page of the drawer is open.
     QVariantMap state() const override;
+    bool opens(const QString& path) override;
     void restore(const QVariantMap& state) override;
 
 protected:
@@ -50,8 +51,8 @@ private:
     /// Opens the recipes with the cursor where a name is typed.
     void keepRecipe();
     void openRecipes();
+    void importRecipes(const QString& path);
     void exportRecipes();
-    void askForWindow();
     void turnTo(double aim_rad, const QString& what);
     void aimIt();
     void startOnLine();

@@ -81,7 +81,8 @@ void DrillDrawing::paint(QPainter& p, const style::Colours& c) {
     }
 }
 
-void DrillDrawing::paintTracks(QPainter& p, const style::Colours& c, const Row& row, QRectF place) {
+void DrillDrawing::paintTracks(QPainter& p, const style::Colours& c, const Row& row,
+                               QRectF place) const {
     if (row.tracks.isEmpty()) return;
     const double width =
         place.width() / static_cast<double>(std::max<qsizetype>(3, row.tracks.size()));

@@ -37,8 +37,8 @@ protected:
     void paint(QPainter& painter, const style::Colours& colours) override;
 
 private:
-    static void paintTracks(QPainter& painter, const style::Colours& colours, const Row& row,
-                            QRectF place);
+    void paintTracks(QPainter& painter, const style::Colours& colours, const Row& row,
+                     QRectF place) const;
 
     QVector<Row> rows_;
 };

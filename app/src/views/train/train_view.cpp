@@ -124,7 +124,8 @@ void TrainView::makeCommands() {
                [this] { felt(QStringLiteral("thin")); });
     addCommandSeparator();
     addCommand(tr("It hurts: s&top"), {}, [this] { stopForPain(); });
-    addCommand(tr("&Limits of hard strikes…"), {}, [this] { setLimits(); });
+    addCommand(tr("&Limits of hard strikes…"), {},
+               [this] { emit preferenceWanted(QStringLiteral("strikes")); });
     sound_ = addCommand(tr("A sound for a shot &inside"), {}, [] {});
     sound_->setCheckable(true);
     sound_->setChecked(QSettings().value(soundSetting).toBool());
@@ -334,7 +335,7 @@ void TrainView::tellCaution() {
             desk_.care().shown(all.front().key, all.front().text);
         }
     }
-    const QString counted = text::strainSaid(care.strain(), Care::limits());
+    const QString counted = text::strainSaid(care.strain(), care.limits());
     if (!counted.isEmpty()) lines << QStringLiteral("▲ ") + counted;
     caution_->setText(lines.join(QLatin1Char('\n')));
 }
@@ -443,36 +444,6 @@ void TrainView::stopForPain() {
     room_.end();
     desk_.care().stopForPain(where.trimmed().left(500));
     bench_.undoStack().endMacro();
-}
-
-void TrainView::setLimits() {
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("Limits of hard strikes"));
-    auto* form = new QFormLayout(&dialog);
-    auto* what = new SentenceLabel(SentenceLabel::Rank::Body);
-    what->setText(
-        tr("Numbers to begin with, without a law of medicine behind them: set them lower "
-           "for whoever has been injured, and ask a licensed clinician."));
-    form->addRow(what);
-    const auto field = [&](const QString& name, std::size_t value) {
-        auto* box = new QSpinBox;
-        box->setRange(1, 500);
-        box->setValue(static_cast<int>(value));
-        form->addRow(name, box);
-        return box;
-    };
-    StrainLimits limits = Care::limits();
-    auto* steep =
-        field(tr("Steep strikes off mats or hard ground before a pause"), limits.steepOnHard);
-    auto* full = field(tr("Strikes with full effort on a day"), limits.fullEffort);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-    form->addRow(buttons);
-    if (dialog.exec() != QDialog::Accepted) return;
-    limits.steepOnHard = static_cast<std::size_t>(steep->value());
-    limits.fullEffort = static_cast<std::size_t>(full->value());
-    desk_.care().setLimits(limits);
 }
 
 void TrainView::editDrill() {

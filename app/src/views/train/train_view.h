@@ -63,7 +63,6 @@ private:
     void saveDrill();
     void judge();
     void stopForPain();
-    void setLimits();
     /// Of the newest shot, as it was felt.
     void felt(const QString& strike);
     const Drill* chosenDrill() const;

@@ -175,7 +175,7 @@ double SeenBar::spot_m() const {
 
 void SeenBar::read() {
     const Units& units = desk_.bench().units();
-    seen_ = text::parseSeen(line_->text(), units, spot_m());
+    seen_ = text::parseSeen(line_->text(), units, spot_m(), desk_.preferences().values().pace_m);
     if (seen_.swing && (*seen_.swing < 1 || *seen_.swing > swing_->count()))
         seen_.trouble = tr("there are %n swings", nullptr, swing_->count());
     if (seen_.swing && seen_.trouble.isEmpty()) {
@@ -193,8 +193,8 @@ void SeenBar::read() {
     } else if (!kept_.isEmpty()) {
         echo_->setText(kept_);
     } else {
-        echo_->setText(tr("Where it landed and where it rests, in %1, then words: 34 41 2b head "
-                          "clean small. The spot is at %2.")
+        echo_->setText(tr("Where it landed and where it rests, in %1 (or 38p for paces), then "
+                          "words: 34 41 2b head clean small. The spot is at %2.")
                            .arg(units.lengthName(), units.length(spot_m(), 0)));
     }
     for (QToolButton* b : words_) {
@@ -219,7 +219,7 @@ void SeenBar::toggleWord(const QString& word, bool on) {
     QStringList typed;
     for (const QString& one :
          line_->text().simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-        const auto meant = text::parseSeen(one, desk_.bench().units(), 0.0).words;
+        const auto meant = text::parseSeen(one, desk_.bench().units(), 0.0, 1.0).words;
         if (meant.isEmpty() || !gone.contains(meant.front())) typed << one;
     }
     if (on) typed << word;

@@ -12,6 +12,7 @@
 #include "style/style.h"
 #include "text/keys.h"
 #include "text/quantities.h"
+#include "text/quantity_help.h"
 #include "text/said.h"
 #include "text/seen_words.h"
 #include "views/watch/shot_notes.h"
@@ -122,7 +123,11 @@ ShotPanel::ShotPanel(Desk& desk, QWidget* parent)
     column->addWidget(givens_);
 
     connect(&bench_, &Workbench::changed, this, [this] { show(row_); });
-    connect(&bench_, &Workbench::unitsChanged, this, [this] { show(row_); });
+    connect(&bench_, &Workbench::unitsChanged, this, [this] {
+        explainNumbers();
+        show(row_);
+    });
+    explainNumbers();
     connect(&log_, &ShotLog::recordsChanged, this, &ShotPanel::showAttachments);
 }
 
@@ -262,6 +267,25 @@ void ShotPanel::fillNumbers(const store::ShotRecord& record, const WatchedShot& 
         clubNames_[static_cast<int>(i)]->setText(club[i].first);
         clubValues_[static_cast<int>(i)]->setText(club[i].second);
     }
+}
+
+void ShotPanel::explainNumbers() {
+    const auto explain = [&](Quantity quantity, std::initializer_list<QLabel*> labels) {
+        const text::QuantityHelp help = text::helpOf(quantity, bench_.units());
+        for (QLabel* label : labels) {
+            text::explains(*label, help.key);
+            label->setToolTip(text::shortHelp(help));
+        }
+    };
+    for (std::size_t t = 0; t < trackCount; ++t)
+        explain(quantityOf(static_cast<Track>(t)),
+                {numbers_[t].name, numbers_[t].measured, numbers_[t].predicted});
+    constexpr std::array club{Quantity::ClubSpeed, Quantity::AttackAngle, Quantity::ClubPath,
+                              Quantity::FaceAngle, Quantity::FaceToPath,  Quantity::DynamicLoft,
+                              Quantity::SpinLoft};
+    static_assert(club.size() == clubNumbers);
+    for (int i = 0; i < clubNumbers; ++i)
+        explain(club[static_cast<std::size_t>(i)], {clubNames_[i], clubValues_[i]});
 }
 
 void ShotPanel::draw(const store::ShotRecord& record, const WatchedShot& shot) {

@@ -34,6 +34,7 @@ signals:
 
 private:
     void showAttachments();
+    void explainNumbers();
     void fillNumbers(const store::ShotRecord& record, const WatchedShot& shot);
     void draw(const store::ShotRecord& record, const WatchedShot& shot);
     QString givensLine(const WatchedShot& shot) const;

@@ -5,6 +5,7 @@
 
 #include <QDateTime>
 #include <QLocale>
+#include <QMouseEvent>
 #include <QPainter>
 #include <QStyle>
 #include <cmath>
@@ -14,6 +15,7 @@
 #include "style/style.h"
 #include "text/keys.h"
 #include "text/quantities.h"
+#include "text/quantity_help.h"
 
 namespace wedgeon {
 namespace {
@@ -57,6 +59,7 @@ double TrackLayout::xOf(std::size_t track, double value, const WatchedShots::Ran
 TracksHeader::TracksHeader(const WatchedShots& shots, Workbench& bench, QWidget* parent)
     : QWidget(parent), shots_(shots), bench_(bench) {
     setFixedHeight(42);
+    setMouseTracking(true);
     connect(&shots_, &WatchedShots::shotsChanged, this, qOverload<>(&QWidget::update));
     connect(&bench_, &Workbench::unitsChanged, this, qOverload<>(&QWidget::update));
 }
@@ -89,6 +92,19 @@ void TracksHeader::paintEvent(QPaintEvent*) {
             QPointF(at.left[i] + at.trackWidth - QFontMetricsF(small).horizontalAdvance(high), 34),
             high);
     }
+}
+
+void TracksHeader::mouseMoveEvent(QMouseEvent* event) {
+    // The one below the pointer explains itself.
+    const TrackLayout at(width() - style()->pixelMetric(QStyle::PM_ScrollBarExtent));
+    std::size_t i = trackCount;
+    while (i > 0 && event->position().x() < at.left[i - 1])
+        --i;
+    if (i == 0) return setToolTip({});
+    const text::QuantityHelp help =
+        text::helpOf(quantityOf(static_cast<Track>(i - 1)), bench_.units());
+    text::explains(*this, help.key);
+    setToolTip(text::shortHelp(help));
 }
 
 TracksDelegate::TracksDelegate(const WatchedShots& shots, QObject* parent)

@@ -27,12 +27,15 @@
 #include "views/watch/shot_panel.h"
 #include "views/watch/shot_stream.h"
 #include "views/watch/shot_tracks.h"
+#include "widgets/announce.h"
 #include "widgets/elided_combo.h"
 #include "widgets/panel.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
 namespace {
+
+constexpr int announceAfter_ms = 400;
 
 /// Holds a label of one line whose text changes often, without a layout: else each text would lay
 /// the whole window out again.
@@ -65,6 +68,14 @@ WatchView::WatchView(Desk& desk, QWidget* parent)
     live_ = new LiveBar(desk.link());
     whole->addWidget(live_);
     connect(live_, &LiveBar::newestWanted, this, &WatchView::followNewest);
+    // Told to who does not see it, the newest of a flood only.
+    announceSoon_.setSingleShot(true);
+    announceSoon_.setInterval(announceAfter_ms);
+    connect(&announceSoon_, &QTimer::timeout, this, [this] {
+        if (shots_.rowCount() > 0)
+            announce(*live_, shots_.index(0, 0).data(Qt::AccessibleTextRole).toString());
+    });
+    connect(&desk_.link(), &LiveLink::shotsArrived, &announceSoon_, qOverload<>(&QTimer::start));
     seen_ = new SeenBar(desk);
     whole->addWidget(seen_);
     connect(seen_, &SeenBar::done, this, &WatchView::takeFocus);

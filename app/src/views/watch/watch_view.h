@@ -3,6 +3,8 @@
 // Watch: the shots of a session, measured beside predicted; tagged and set aside by keyboard.
 #pragma once
 
+#include <QTimer>
+
 #include "views/view.h"
 
 class QComboBox;
@@ -97,6 +99,7 @@ private:
     QPushButton* chartButton_;
     ShotStream* list_;
     ChartPanel* chart_;
+    QTimer announceSoon_;
     LiveBar* live_;
     SeenBar* seen_;
     ShotPanel* panel_;

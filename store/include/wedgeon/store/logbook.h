@@ -95,6 +95,13 @@ struct RowChanges {
     std::string name;
 };
 
+/// Where the daily backups of a logbook are kept, and how many.
+struct BackupPlan {
+    /// Each logbook has a folder of its own in this one, so that two of a name do not mix; empty:
+    /// the folder "backups" beside the file.
+    std::filesystem::path folder;
+    std::size_t kept = 7;
+};
 /// A backup as one chooses it.
 struct BackupInfo {
     std::filesystem::path path;
@@ -226,13 +233,17 @@ public:
 
     /// Copies the logbook to \p path while it may be in use. \throws StoreError.
     void backUp(const std::filesystem::path& path) const;
-    /// Makes a backup dated \p today (ISO 8601) in the folder "backups" beside the file unless
-    /// there is one of that day, and keeps the newest \p kept. \throws StoreError.
-    void backUpOnce(const std::string& today, std::size_t kept = 7) const;
-    /// The daily backups of a file, the newest first: those named exactly after it.
-    static std::vector<BackupInfo> backups(const std::filesystem::path& path);
+    /// Makes a backup dated \p today (ISO 8601) unless there is one of that day, and keeps the
+    /// newest of them as \p plan says. Where its folder cannot be written, as that of a disk that
+    /// was pulled out, it is made beside the file. \throws StoreError.
+    void backUpOnce(const std::string& today, const BackupPlan& plan = {}) const;
+    /// The daily backups of a file, the newest first: those named exactly after it, in the plan's
+    /// folder and beside the file.
+    static std::vector<BackupInfo> backups(const std::filesystem::path& path,
+                                           const BackupPlan& plan = {});
     /// The newest backup of a file that opens and is sound.
-    static std::optional<std::filesystem::path> findGoodBackup(const std::filesystem::path& path);
+    static std::optional<std::filesystem::path> findGoodBackup(const std::filesystem::path& path,
+                                                               const BackupPlan& plan = {});
     /// Puts the content of \p backup in the place of this one's, in one transaction that other
     /// windows see, after the present content was kept as \p aside. \throws StoreError.
     void restore(const std::filesystem::path& backup, const std::filesystem::path& aside);
