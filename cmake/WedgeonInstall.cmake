@@ -64,7 +64,8 @@ endforeach()
 set(doc ${CMAKE_INSTALL_DATADIR}/doc/wedgeon)
 wedgeon_install_compressed("${wedgeon_packaging}/debian/changelog" changelog ${doc})
 install(FILES "${wedgeon_packaging}/debian/copyright" DESTINATION ${doc})
-install(FILES docs/guide.md docs/glossary.md docs/formats.md docs/model.md DESTINATION ${doc})
+install(FILES docs/guide.md docs/guide.de.md docs/glossary.md docs/glossary.de.md docs/formats.md docs/model.md
+  DESTINATION ${doc})
 
 set(CPACK_GENERATOR DEB)
 set(CPACK_PACKAGE_CONTACT "The Wedgeon developers <developers@wedgeon.invalid>")
@@ -84,7 +85,7 @@ It reads situations, shapes set-ups, watches and explains shots, tunes the
 model to a player, builds distance ladders and runs training. It comes with a
 program for the terminal and a simulated launch monitor, and works offline.")
 set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)
-# Buttons of the toolkit in the person's language, letters beyond those of the program's own font, and
+# Buttons of the toolkit in the person's language, letters beyond those of the program's own fonts, and
 # the window where the desktop draws by Wayland.
 set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "qt6-translations-l10n, qt6-wayland, fonts-dejavu-core")
 set(CPACK_DEBIAN_COMPRESSION_TYPE xz)

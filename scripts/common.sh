@@ -5,6 +5,9 @@
 build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev qt6-tools-dev qt6-l10n-tools libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
   libcli11-dev libfmt-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libical-dev libqpdf-dev pkg-config libgtest-dev libbenchmark-dev fonts-dejavu-core poppler-utils python3-icalendar)
 
+# What the Debian package is made with and looked at.
+package_packages=(librsvg2-bin dpkg-dev fakeroot lintian appstream desktop-file-utils shared-mime-info mandoc binutils)
+
 # Another clone finds what this one has compiled.
 export CCACHE_BASEDIR=$PWD CCACHE_NOHASHDIR=true
 

@@ -39,10 +39,26 @@ namespace {
 
 const QString watchKey = QStringLiteral("watch");
 const QString firstKey = QStringLiteral("shape");
-/// The least that everything can be read on.
-constexpr QSize leastSize{1024, 640};
+/// The least that everything below the menus can be read on: of a window of 1024 by 640.
+constexpr QSize leastSize{1024, 606};
 constexpr QSize smallest{480, 320};
 constexpr QSize usualSize{1280, 800};
+
+/// As large as there is room, but no smaller than everything can be read on: what a frame's labels
+/// would like for their lines does not make it scroll.
+class Whole : public QWidget {
+public:
+    explicit Whole(QWidget* frame) : frame_(frame) {
+        frame_->setParent(this);
+        setMinimumSize(leastSize);
+    }
+
+protected:
+    void resizeEvent(QResizeEvent*) override { frame_->setGeometry(rect()); }
+
+private:
+    QWidget* frame_;
+};
 
 }  // namespace
 
@@ -87,9 +103,8 @@ void MainWindow::makeFrame() {
     column->addWidget(stack_, 1);
     column->addWidget(lesson_);
     // Where the screen is smaller, or everything on it larger, it is scrolled: nothing is cut.
-    frame->setMinimumSize(leastSize);
     auto* scrolled = new QScrollArea;
-    scrolled->setWidget(frame);
+    scrolled->setWidget(new Whole(frame));
     scrolled->setWidgetResizable(true);
     scrolled->setFrameShape(QFrame::NoFrame);
     scrolled->setFocusPolicy(Qt::NoFocus);
@@ -203,11 +218,13 @@ void MainWindow::makeFileMenu() {
     auto* faulty = menu->addAction(tr("Start the simulated monitor with &faults"), this,
                                    [this] { desk_.simulated().start(true); });
     faulty->setToolTip(tr("Misreads, gaps, repeats, garbage, and a connection that drops"));
-    connect(&desk_.simulated(), &SimulatedMonitor::changed, simulate, [this, simulate] {
+    const auto nameIt = [this, simulate] {
         simulate->setText(desk_.simulated().isRunning()
                               ? tr("End the si&mulated launch monitor")
                               : tr("Start the si&mulated launch monitor"));
-    });
+    };
+    nameIt();
+    connect(&desk_.simulated(), &SimulatedMonitor::changed, simulate, nameIt);
     menu->addAction(tr("&Hold or resume the live shots"), QKeySequence(Qt::CTRL | Qt::Key_H), this,
                     [this] {
                         LiveLink& link = desk_.link();
@@ -342,6 +359,8 @@ void MainWindow::restore() {
     // The bench where nothing is remembered, or a view that is not there any more.
     showView(firstKey);
     showView(settings.value(QStringLiteral("view")).toString());
+    // Over a desk that is open already, in another language: they have not been answered yet.
+    askFirst();
 }
 
 void MainWindow::save() const {

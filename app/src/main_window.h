@@ -96,6 +96,8 @@ private:
     void followAttacher();
     void followLesson();
     void followFirstRun();
+    /// The first questions, where they are due.
+    void askFirst();
     void showFirstRun(bool shown);
     void startOther(const QStringList& arguments);
     void chooseLogbook();

@@ -100,9 +100,11 @@ void MainWindow::showDisplay() {
 }
 
 void MainWindow::followFirstRun() {
-    connect(&desk_.log(), &ShotLog::opened, this, [this] {
-        if (FirstRun::isDue(desk_)) showFirstRun(true);
-    });
+    connect(&desk_.log(), &ShotLog::opened, this, &MainWindow::askFirst);
+}
+
+void MainWindow::askFirst() {
+    if (FirstRun::isDue(desk_)) showFirstRun(true);
 }
 
 void MainWindow::showFirstRun(bool shown) {

@@ -1,7 +1,10 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The frame: views by key, dark and light, remembered state, names for a screen reader.
+#include <QGlyphRun>
 #include <QPixmap>
+#include <QRawFont>
+#include <QTextLayout>
 
 #include "style/style.h"
 #include "window_fixture.h"
@@ -84,6 +87,24 @@ TEST_F(FrameTest, TextContrastIsAtLeastFourAndAHalf) {
             }
         }
         EXPECT_GE(contrast(c.ink, c.turfFill), least);
+    }
+}
+
+TEST_F(FrameTest, NamesInLatinGreekAndCyrillicAreInTheShippedFonts) {
+    for (const char* name : {"Runa Vale ÄÖÜß", "Łukasz Żółć Őri Čeněk Şule", "Ελένη Αθανασίου",
+                             "Юлія Ждановська Ёлкин"}) {
+        QTextLayout layout(QString::fromUtf8(name), style::font(14));
+        layout.beginLayout();
+        layout.createLine();
+        layout.endLayout();
+        for (const QGlyphRun& run : layout.glyphRuns()) {
+            const QString family = run.rawFont().familyName();
+            EXPECT_TRUE(family.startsWith(QStringLiteral("Hanken Grotesk")) ||
+                        family.startsWith(QStringLiteral("Noto Sans")))
+                << name << ": " << family.toStdString();
+            for (const quint32 glyph : run.glyphIndexes())
+                EXPECT_NE(glyph, 0u) << name << ": a box instead of a letter";
+        }
     }
 }
 

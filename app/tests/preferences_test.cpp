@@ -100,6 +100,18 @@ TEST_F(PreferencesTest, WhatAnotherHandWroteIsAsItComes) {
     }
 }
 
+TEST_F(PreferencesTest, TwoWindowsDoNotUndoEachOther) {
+    QUndoStack undo;
+    Preferences other(undo);  // of a second program, which has read the settings
+    choice("Lengths")->setCurrentIndex(1);
+    PreferenceValues next = other.values();
+    next.theme = style::Theme::Dark;
+    other.change(QStringLiteral("dark"), next);
+    const PreferenceValues kept = Preferences(undo).values();
+    EXPECT_EQ(kept.lengths, UnitSystem::Yards);
+    EXPECT_EQ(kept.theme, style::Theme::Dark);
+}
+
 TEST_F(PreferencesTest, BackupsGoWhereTheyAreWanted) {
     openShots(write(QStringLiteral("two.csv"), "carry [m]\n40\n41\n"));
     QTemporaryDir stick;

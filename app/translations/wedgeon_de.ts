@@ -1114,7 +1114,7 @@
     </message>
     <message>
         <source>twice</source>
-        <translation>zweimal</translation>
+        <translation>doppelt</translation>
     </message>
     <message>
         <source>frozen</source>
@@ -3785,15 +3785,15 @@
     </message>
     <message>
         <source>level</source>
-        <translation>eben</translation>
+        <translation>waagerecht</translation>
     </message>
     <message>
         <source>up</source>
-        <translation>oben</translation>
+        <translation>aufwärts</translation>
     </message>
     <message>
         <source>down</source>
-        <translation>unten</translation>
+        <translation>abwärts</translation>
     </message>
     <message>
         <source>rpm</source>
@@ -3955,7 +3955,7 @@
     </message>
     <message>
         <source>none</source>
-        <translation>kein</translation>
+        <translation>nichts</translation>
     </message>
     <message>
         <source>After Penner, &quot;The run of a golf ball&quot;, Can. J. Phys. 80 (2002), fitted anew to what coaches see of pitches and chips. Firmness 0.7 to 1.4, landing speeds up to about 40 m/s.</source>
@@ -6072,7 +6072,7 @@
     </message>
     <message>
         <source>none</source>
-        <translation>kein</translation>
+        <translation>keins</translation>
     </message>
     <message>
         <source>Measure of window %1</source>
@@ -6506,15 +6506,15 @@
     </message>
     <message>
         <source>Aimed %1: it ends on the line.</source>
-        <translation>Ausgerichtet %1: Er endet auf der Linie.</translation>
+        <translation>Zielt %1: endet auf der Linie.</translation>
     </message>
     <message>
         <source>Aimed %1; %2 ends on the line.</source>
-        <translation>Ausgerichtet %1; %2 endet auf der Linie.</translation>
+        <translation>Zielt %1; %2 endet auf der Linie.</translation>
     </message>
     <message>
         <source>Aim %1.</source>
-        <translation>Ausrichtung %1.</translation>
+        <translation>Zielt %1.</translation>
     </message>
     <message>
         <source>Face from above</source>
@@ -6558,7 +6558,7 @@
     </message>
     <message>
         <source>face %1</source>
-        <translation>Schlagfläche %1</translation>
+        <translation>Fläche %1</translation>
     </message>
     <message>
         <source>path %1</source>
@@ -6602,7 +6602,7 @@
     </message>
     <message>
         <source>%1 % of its push is sideways. %2</source>
-        <translation>%1 % seines Schubs geht zur Seite. %2</translation>
+        <translation>%1 % Schub seitlich. %2</translation>
     </message>
 </context>
 <context>
@@ -6617,11 +6617,11 @@
     </message>
     <message>
         <source>ahead</source>
-        <translation>voraus</translation>
+        <translation>vorn</translation>
     </message>
     <message>
         <source>behind</source>
-        <translation>hinter</translation>
+        <translation>zurück</translation>
     </message>
     <message>
         <source>forward</source>
@@ -7999,7 +7999,7 @@ Gleicher Carry. %2.</translation>
     </message>
     <message>
         <source>green</source>
-        <translation>grün</translation>
+        <translation>Grün</translation>
     </message>
     <message>
         <source>water</source>
@@ -8797,7 +8797,7 @@ Gefüllter Ring an einem Aufsprung: Der Ball verlor dort mehr als die Hälfte se
     </message>
     <message>
         <source>Release</source>
-        <translation>Roll</translation>
+        <translation>Freigabe</translation>
     </message>
     <message>
         <source>change the release</source>
@@ -10475,7 +10475,7 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>middle</source>
-        <translation>mitten</translation>
+        <translation>mittel</translation>
     </message>
     <message>
         <source>high</source>
@@ -10567,7 +10567,7 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>open %1</source>
-        <translation>offen %1</translation>
+        <translation>%1 öffnen</translation>
     </message>
     <message>
         <source>This is a backup, to look at only. Restore it to work with it.</source>
@@ -10701,7 +10701,7 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>Ran, paced</source>
-        <translation>Roll, Schritte</translation>
+        <translation>Abgeschritten</translation>
     </message>
     <message>
         <source>not paced</source>
@@ -10958,11 +10958,11 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>This shot launches %1.</source>
-        <translation>Dieser Schlag fliegt mit %1 ab.</translation>
+        <translation>Dieser Schlag: %1.</translation>
     </message>
     <message>
         <source> %1 measured, at this speed.</source>
-        <translation> %1 gemessen, bei diesem Tempo.</translation>
+        <translation> %1 gemessen, dieses Tempo.</translation>
     </message>
     <message>
         <source>loft limits</source>
@@ -11012,7 +11012,7 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>Height</source>
-        <translation>Höhe</translation>
+        <translation>Größe</translation>
     </message>
     <message>
         <source>not said</source>
@@ -11179,7 +11179,7 @@ Wörter dürfen kürzer sein. Eingabe behält den Schlag, Esc verlässt.</transl
     </message>
     <message>
         <source>%1 of %2</source>
-        <translation>%1 %2</translation>
+        <translation>%1 von %2</translation>
     </message>
     <message>
         <source> ± %1</source>
@@ -11607,7 +11607,7 @@ Was tut weh, und wann (für die Notizen, darf leer bleiben):</translation>
     </message>
     <message>
         <source>%1 of %2</source>
-        <translation>%1 %2</translation>
+        <translation>%1 von %2</translation>
     </message>
 </context>
 <context>

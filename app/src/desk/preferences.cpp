@@ -4,7 +4,9 @@
 #include "desk/preferences.h"
 
 #include <QSettings>
+#include <QVariant>
 #include <algorithm>
+#include <utility>
 
 #include "undo/store_command.h"
 #include "wedgeon/units.h"
@@ -80,27 +82,36 @@ PreferenceValues kept() {
     return v;
 }
 
-void keep(const PreferenceValues& v) {
-    QSettings s;
-    s.setValue(key::language, v.language);
-    s.setValue(key::lengths, static_cast<int>(v.lengths));
-    s.setValue(key::speeds, static_cast<int>(v.speeds));
-    s.setValue(key::pace, v.pace_m);
-    s.setValue(key::windowFrom, v.ownWindow ? degFromRad(v.ownWindow->from_rad) : 0.0);
-    s.setValue(key::windowTo, v.ownWindow ? degFromRad(v.ownWindow->to_rad) : 0.0);
-    s.setValue(key::theme, static_cast<int>(v.theme));
-    s.setValue(key::textSize, v.textSize_pct);
-    s.setValue(key::backupFolder, v.backupFolder);
-    s.setValue(key::backupsKept, v.backupsKept);
-    s.setValue(key::attachments, v.attachmentMost_MB);
-    s.setValue(key::steep, static_cast<int>(v.strain.steepOnHard));
-    s.setValue(key::full, static_cast<int>(v.strain.fullEffort));
-    s.setValue(key::rate, v.shotsPerMinute);
-    s.setValue(key::misreads, v.faults.misreads);
-    s.setValue(key::missing, v.faults.missing);
-    s.setValue(key::duplicates, v.faults.duplicates);
-    s.setValue(key::garbage, v.faults.garbage);
-    s.setValue(key::dropEvery, v.faults.dropEvery);
+/// Only what differs: another window may have changed the rest since this one has read it.
+void keep(const PreferenceValues& former, const PreferenceValues& next) {
+    QSettings settings;
+    const auto set = [&](QLatin1String key, const auto& get) {
+        const QVariant value = QVariant::fromValue(get(next));
+        if (value != QVariant::fromValue(get(former))) settings.setValue(key, value);
+    };
+    using Values = const PreferenceValues&;
+    const auto end = [](Values v, double LaunchWindow::*which) {
+        return v.ownWindow ? degFromRad((*v.ownWindow).*which) : 0.0;
+    };
+    set(key::language, [](Values v) { return v.language; });
+    set(key::lengths, [](Values v) { return static_cast<int>(v.lengths); });
+    set(key::speeds, [](Values v) { return static_cast<int>(v.speeds); });
+    set(key::pace, [](Values v) { return v.pace_m; });
+    set(key::windowFrom, [&](Values v) { return end(v, &LaunchWindow::from_rad); });
+    set(key::windowTo, [&](Values v) { return end(v, &LaunchWindow::to_rad); });
+    set(key::theme, [](Values v) { return static_cast<int>(v.theme); });
+    set(key::textSize, [](Values v) { return v.textSize_pct; });
+    set(key::backupFolder, [](Values v) { return v.backupFolder; });
+    set(key::backupsKept, [](Values v) { return v.backupsKept; });
+    set(key::attachments, [](Values v) { return v.attachmentMost_MB; });
+    set(key::steep, [](Values v) { return static_cast<int>(v.strain.steepOnHard); });
+    set(key::full, [](Values v) { return static_cast<int>(v.strain.fullEffort); });
+    set(key::rate, [](Values v) { return v.shotsPerMinute; });
+    set(key::misreads, [](Values v) { return v.faults.misreads; });
+    set(key::missing, [](Values v) { return v.faults.missing; });
+    set(key::duplicates, [](Values v) { return v.faults.duplicates; });
+    set(key::garbage, [](Values v) { return v.faults.garbage; });
+    set(key::dropEvery, [](Values v) { return v.faults.dropEvery; });
 }
 
 }  // namespace
@@ -149,8 +160,7 @@ void Preferences::changeLengths() {
 }
 
 void Preferences::put(const PreferenceValues& values) {
-    values_ = values;
-    keep(values_);
+    keep(std::exchange(values_, values), values);
     emit changed();
 }
 

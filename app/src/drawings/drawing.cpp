@@ -24,7 +24,7 @@ public:
     QString text(QAccessible::Text which) const override {
         if (which == QAccessible::Value) return drawing_->handleName();
         const QString own = QAccessibleWidget::text(which);
-        return which == QAccessible::Description && own.isEmpty()
+        return which == QAccessible::Description && own.trimmed().isEmpty()
                    ? Drawing::tr("Nothing to show yet.")
                    : own;
     }

@@ -14,6 +14,7 @@
 namespace wedgeon {
 namespace {
 
+constexpr double lineEnd_px = 24.0;  // of the line to the target, below the upper edge
 constexpr int toeHandle = 1;
 constexpr int bodyHandle = 2;
 constexpr int feetHandle = 3;
@@ -307,10 +308,8 @@ void FaceAboveDrawing::paintFlight(QPainter& p, const style::Colours& c, double 
 void FaceAboveDrawing::paintLines(QPainter& p, const style::Colours& c) const {
     const BenchPrediction& prediction = *bench_.prediction();
     const Delivery& d = prediction.shot.swing.delivery;
-    const double up = ballAt().y() - 24;
+    const double up = ballAt().y() - lineEnd_px;
     paintRay(p, 0.0, up, QPen(c.former, 1, Qt::DashLine));
-    paintText(p, ballAt() + QPointF(0, -up - 5), tr("target"), c.soft, style::font(12),
-              Qt::AlignHCenter);
     if (bench_.ghost()) paintHead(p, c, bench_.ghost()->shot.swing.delivery.faceAngle_rad, true);
     paintHead(p, c, d.faceAngle_rad, false);
     paintRay(p, d.path_rad, up * 0.55, QPen(c.ink, 1.6));
@@ -384,6 +383,9 @@ void FaceAboveDrawing::paint(QPainter& p, const style::Colours& c) {
     paintClock(p, c);
     paintLines(p, c);
     paintWords(p, c);
+    // The numbers go before the name of the dashed line.
+    paintText(p, {ballAt().x(), lineEnd_px - 5}, tr("target"), c.soft, style::font(12),
+              Qt::AlignHCenter);
 }
 
 }  // namespace wedgeon

@@ -343,7 +343,7 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
 
     const QPointF hands = handsAt(state);
     const double lean = leanOf(state.recipe());
-    const QString leaning =
+    QString leaning =
         std::abs(lean) < radFromDeg(0.05)
             ? tr("shaft upright")
             : tr("%1 lean %2")
@@ -352,6 +352,7 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
     const double room = (leftHanded() ? hands.x() : canvas().width() - hands.x()) - 19;
     QFont fitting = strong;
     if (QFontMetricsF(strong).horizontalAdvance(leaning) > room) fitting.setPixelSize(12);
+    if (QFontMetricsF(fitting).horizontalAdvance(leaning) > room) leaning = text::degrees(lean);
     const double wide = QFontMetricsF(fitting).horizontalAdvance(leaning);
     const double outer = leftHanded() ? std::max(hands.x() - 15, 4 + wide)
                                       : std::min(hands.x() + 15, canvas().width() - 4 - wide);
@@ -367,8 +368,9 @@ void FaceOnDrawing::paintWords(QPainter& p, const style::Colours& c) const {
                                     .arg(text::degrees(std::abs(by)), plays);
     const QFont small = style::font(12);
     const bool fits = QFontMetricsF(small).horizontalAdvance(whole) <= room;
-    paintText(p, {outer, hands.y() + 21}, fits ? whole : plays, c.ink, small,
-              leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
+    const double left = leftHanded() ? outer : canvas().width() - outer;
+    paintFitted(p, {outer, hands.y() + 21}, left - 3, fits ? whole : plays, c.ink, small,
+                leftHanded() ? Qt::AlignRight : Qt::AlignLeft);
 }
 
 void FaceOnDrawing::paintGroundWords(QPainter& p, const style::Colours& c) const {

@@ -149,9 +149,11 @@ QPalette paper() {
 }
 
 void apply(QApplication& app, Theme theme) {
-    for (const int weight : {400, 500, 600, 700}) {
-        QFontDatabase::addApplicationFont(
-            QStringLiteral(":/fonts/hanken-grotesk-latin-%1-normal.woff2").arg(weight));
+    for (const char* family : {"hanken-grotesk", "noto-sans"}) {
+        for (const int weight : {400, 500, 600, 700}) {
+            QFontDatabase::addApplicationFont(
+                QStringLiteral(":/fonts/%1-%2.woff2").arg(QLatin1String(family)).arg(weight));
+        }
     }
     QApplication::setStyle(QStringLiteral("Fusion"));
     app.setFont(font(14));
@@ -165,7 +167,9 @@ void setTheme(Theme theme) {
 }
 
 QFont font(int pixels, QFont::Weight weight) {
-    QFont f(QStringLiteral("Hanken Grotesk"));
+    // Latin; Greek and Cyrillic; the rest as far as the system has it.
+    QFont f(QStringList{QStringLiteral("Hanken Grotesk"), QStringLiteral("Noto Sans"),
+                        QStringLiteral("DejaVu Sans")});
     f.setPixelSize(pixels);
     f.setWeight(weight);
     return f;

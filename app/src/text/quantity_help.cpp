@@ -37,186 +37,185 @@ struct Row {
     std::optional<UsualRange> usual;
 };
 
-const std::array<Row, store::allQuantityCount>& rows() {
-    static const std::array<Row, store::allQuantityCount> all{{
-        {Quantity::Loft,
-         {QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "How far the face leans back from the shaft, as the wedge was built or bent."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "On a loft machine, to about half a degree; the number on the sole may "
-                            "be off by one or two."),
-          QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "The model takes 15° to 75°; what the ball meets is the dynamic loft.")},
-         {}},
-        {Quantity::ClubSpeed,
-         {QT_TRANSLATE_NOOP("QuantityHelp", "How fast the clubhead moves just before the ball."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By radar or camera. Devices differ in which point of the head they "
-                            "follow, toe or middle, by some per cent."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Strike and flight were held against full tour swings and measured "
-                            "short shots; below some 8 m/s little was measured.")},
-         UsualRange{10, 34}},
-        {Quantity::AttackAngle,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "How steeply the clubhead comes into the ball; negative is down."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By devices that see the club; by eye from the divot: brushed or none "
-                            "is shallow, deep is steep."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "From the set-up it is a prior: ball, weight and radius of the swing "
-                            "say it for an ordinary player, his own shots say better.")},
-         UsualRange{deg(-5.1), deg(0.2)}},
-        {Quantity::ClubPath,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Where the clubhead goes at the strike, seen from above; right of the "
-                            "line is positive."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By devices that see the club; the divot shows it roughly."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Hitting down sends it to the right by itself, which the model adds; "
-                            "how a player swings across his line it learns from his shots.")},
-         UsualRange{deg(-0.1), deg(2.5)}},
-        {Quantity::FaceAngle,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Where the face looks at the strike, seen from above; right of the "
-                            "line is positive."),
-          QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "By devices that see the face; many work it out from the ball's start."),
-          QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "Geometry is exact; how far a player turns the face through the strike is a prior.")},
-         UsualRange{deg(0.2), deg(9.5)}},
-        {Quantity::DynamicLoft,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Where the face looks up at the strike: loft, less the lean of the "
-                            "shaft, more for an open face."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By devices that see the face; others work it out from launch, which "
-                            "makes both wrong together."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "The geometry is exact for the shaft and face that are delivered.")},
-         UsualRange{deg(40.0), deg(66.2)}},
-        {Quantity::SpinLoft,
-         {QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "The angle between where the clubhead goes and where the face looks: dynamic loft "
-              "less attack, nearly. It makes spin, until face and ball slip."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Worked out from dynamic loft, attack, face and path; an error of any "
-                            "of them is in it."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Above the day's peak, more of it brings less spin; where that is "
-                            "follows from the friction of ball, face and lie.")},
-         UsualRange{deg(43.0), deg(66.4)}},
-        {Quantity::BallSpeed,
-         {QT_TRANSLATE_NOOP("QuantityHelp", "How fast the ball leaves."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "By radar or camera: what devices measure best."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "A strike off the middle or through much grass is slower; the model "
-                            "knows the grass, not the place on the face.")},
-         UsualRange{9.1, 34.9}},
-        {Quantity::LaunchAngle,
-         {QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "How high above the horizon the ball leaves. It lies between where the club goes and "
-              "where the face looks, nearer to the face the less they grip."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "By radar or camera; by eye against the flagstick."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Follows from spin loft and friction; a lie that nobody measured "
-                            "leaves it open by some degrees, which the spread says.")},
-         UsualRange{deg(26.8), deg(51.5)}},
-        {Quantity::LaunchDirection,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Where the ball starts, seen from above; right is positive. Mostly "
-                            "where the face looks."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By radar or camera; it depends on how the device was aimed."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Grass that snags the heel turns the face, which is a prior.")},
-         UsualRange{deg(0.5), deg(6.3)}},
-        {Quantity::SpinRate,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "How fast the ball turns when it leaves. Short of the peak the "
-                            "geometry limits it, beyond it friction does."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Best with a marked ball; some devices estimate it where they did not "
-                            "see it, which is marked as a doubt."),
-          QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "Within 5 % of published averages of full wedge swings; a worn, wet or dirty face or "
-              "a lie nobody measured makes it the least sure number here.")},
-         UsualRange{rpm(2170), rpm(9510)}},
-        {Quantity::SpinAxis,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "How far the turning is tipped: positive curves right. It comes from "
-                            "face against path."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "By radar or camera, unsure where there is little spin."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "A strike at toe or heel tips it too, which the model leaves out.")},
-         UsualRange{deg(-0.7), deg(6.9)}},
-        {Quantity::Carry,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "From the ball to where it first lands, along the target line."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Seen by radar outdoors; indoors it is worked out by the device, with "
-                            "its own model. By eye it can be paced."),
-          QT_TRANSLATE_NOOP(
-              "QuantityHelp",
-              "Within 1.4 % of published averages for a known launch; wind is taken as steady.")},
-         UsualRange{7.8, 82.2}},
-        {Quantity::Apex,
-         {QT_TRANSLATE_NOOP("QuantityHelp", "The highest point of the flight above the ball."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "Seen by radar outdoors; by eye in flagsticks."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "Follows from launch, speed and spin as carry does.")},
-         UsualRange{1.6, 21.8}},
-        {Quantity::LandingAngle,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "How steeply it comes down, below the horizon. Steeper stops sooner, "
-                            "often more than spin does."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Seen by radar outdoors, else worked out by the device."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "The slope that it lands on is taken as even.")},
-         UsualRange{deg(33.3), deg(58.6)}},
-        {Quantity::Release,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "From where it lands to where it rests, along the line; negative when "
-                            "it comes back. On screen also called run."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Paced or measured on the green; devices only estimate it."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Refitted to what coaches see. Firmness, friction and speed of the "
-                            "day's green are the least known of all: the band is wide where they "
-                            "are guesses. Not valid for ground softer than 0.7.")},
-         UsualRange{0.8, 6.8}},
-        {Quantity::Total,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "From the ball to where it rests, along the line: carry and release."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Paced or measured; a device's is carry with an estimate."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "As sure as its two parts.")},
-         UsualRange{10.3, 83.8}},
-        {Quantity::Side,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "How far right of the line it lands; left is negative."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "By devices that were aimed at the flag, or paced."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "From start and curve; wind from the side is in it.")},
-         UsualRange{0.1, 5.0}},
-        {Quantity::FaceToPath,
-         {QT_TRANSLATE_NOOP("QuantityHelp",
-                            "The face against the path: face angle less club path. It tips the "
-                            "spin, so that the ball curves."),
-          QT_TRANSLATE_NOOP("QuantityHelp",
-                            "Worked out from face and path; an error of either is in it."),
-          QT_TRANSLATE_NOOP("QuantityHelp", "With much loft and little speed the curve is small.")},
-         {}},
-    }};
-    return all;
+constexpr std::array<Row, store::allQuantityCount> rows{{
+    {Quantity::Loft,
+     {QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "How far the face leans back from the shaft, as the wedge was built or bent."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "On a loft machine, to about half a degree; the number on the sole may "
+                        "be off by one or two."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "The model takes 15° to 75°; what the ball meets is the dynamic loft.")},
+     {}},
+    {Quantity::ClubSpeed,
+     {QT_TRANSLATE_NOOP("QuantityHelp", "How fast the clubhead moves just before the ball."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By radar or camera. Devices differ in which point of the head they "
+                        "follow, toe or middle, by some per cent."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Strike and flight were held against full tour swings and measured "
+                        "short shots; below some 8 m/s little was measured.")},
+     UsualRange{10, 34}},
+    {Quantity::AttackAngle,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "How steeply the clubhead comes into the ball; negative is down."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By devices that see the club; by eye from the divot: brushed or none "
+                        "is shallow, deep is steep."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "From the set-up it is a prior: ball, weight and radius of the swing "
+                        "say it for an ordinary player, his own shots say better.")},
+     UsualRange{deg(-5.1), deg(0.2)}},
+    {Quantity::ClubPath,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Where the clubhead goes at the strike, seen from above; right of the "
+                        "line is positive."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By devices that see the club; the divot shows it roughly."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Hitting down sends it to the right by itself, which the model adds; "
+                        "how a player swings across his line it learns from his shots.")},
+     UsualRange{deg(-0.1), deg(2.5)}},
+    {Quantity::FaceAngle,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Where the face looks at the strike, seen from above; right of the "
+                        "line is positive."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By devices that see the face; many work it out from the ball's start."),
+      QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "Geometry is exact; how far a player turns the face through the strike is a prior.")},
+     UsualRange{deg(0.2), deg(9.5)}},
+    {Quantity::DynamicLoft,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Where the face looks up at the strike: loft, less the lean of the "
+                        "shaft, more for an open face."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By devices that see the face; others work it out from launch, which "
+                        "makes both wrong together."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "The geometry is exact for the shaft and face that are delivered.")},
+     UsualRange{deg(40.0), deg(66.2)}},
+    {Quantity::SpinLoft,
+     {QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "The angle between where the clubhead goes and where the face looks: dynamic loft "
+          "less attack, nearly. It makes spin, until face and ball slip."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Worked out from dynamic loft, attack, face and path; an error of any "
+                        "of them is in it."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Above the day's peak, more of it brings less spin; where that is "
+                        "follows from the friction of ball, face and lie.")},
+     UsualRange{deg(43.0), deg(66.4)}},
+    {Quantity::BallSpeed,
+     {QT_TRANSLATE_NOOP("QuantityHelp", "How fast the ball leaves."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "By radar or camera: what devices measure best."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "A strike off the middle or through much grass is slower; the model "
+                        "knows the grass, not the place on the face.")},
+     UsualRange{9.1, 34.9}},
+    {Quantity::LaunchAngle,
+     {QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "How high above the horizon the ball leaves. It lies between where the club goes and "
+          "where the face looks, nearer to the face the less they grip."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "By radar or camera; by eye against the flagstick."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Follows from spin loft and friction; a lie that nobody measured "
+                        "leaves it open by some degrees, which the spread says.")},
+     UsualRange{deg(26.8), deg(51.5)}},
+    {Quantity::LaunchDirection,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Where the ball starts, seen from above; right is positive. Mostly "
+                        "where the face looks."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "By radar or camera; it depends on how the device was aimed."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Grass that snags the heel turns the face, which is a prior.")},
+     UsualRange{deg(0.5), deg(6.3)}},
+    {Quantity::SpinRate,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "How fast the ball turns when it leaves. Short of the peak the "
+                        "geometry limits it, beyond it friction does."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Best with a marked ball; some devices estimate it where they did not "
+                        "see it, which is marked as a doubt."),
+      QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "Within 5 % of published averages of full wedge swings; a worn, wet or dirty face or "
+          "a lie nobody measured makes it the least sure number here.")},
+     UsualRange{rpm(2170), rpm(9510)}},
+    {Quantity::SpinAxis,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "How far the turning is tipped: positive curves right. It comes from "
+                        "face against path."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "By radar or camera, unsure where there is little spin."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "A strike at toe or heel tips it too, which the model leaves out.")},
+     UsualRange{deg(-0.7), deg(6.9)}},
+    {Quantity::Carry,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "From the ball to where it first lands, along the target line."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Seen by radar outdoors; indoors it is worked out by the device, with "
+                        "its own model. By eye it can be paced."),
+      QT_TRANSLATE_NOOP(
+          "QuantityHelp",
+          "Within 1.4 % of published averages for a known launch; wind is taken as steady.")},
+     UsualRange{7.8, 82.2}},
+    {Quantity::Apex,
+     {QT_TRANSLATE_NOOP("QuantityHelp", "The highest point of the flight above the ball."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "Seen by radar outdoors; by eye in flagsticks."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "Follows from launch, speed and spin as carry does.")},
+     UsualRange{1.6, 21.8}},
+    {Quantity::LandingAngle,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "How steeply it comes down, below the horizon. Steeper stops sooner, "
+                        "often more than spin does."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "Seen by radar outdoors, else worked out by the device."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "The slope that it lands on is taken as even.")},
+     UsualRange{deg(33.3), deg(58.6)}},
+    {Quantity::Release,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "From where it lands to where it rests, along the line; negative when "
+                        "it comes back. On screen also called run."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Paced or measured on the green; devices only estimate it."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Refitted to what coaches see. Firmness, friction and speed of the "
+                        "day's green are the least known of all: the band is wide where they "
+                        "are guesses. Not valid for ground softer than 0.7.")},
+     UsualRange{0.8, 6.8}},
+    {Quantity::Total,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "From the ball to where it rests, along the line: carry and release."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "Paced or measured; a device's is carry with an estimate."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "As sure as its two parts.")},
+     UsualRange{10.3, 83.8}},
+    {Quantity::Side,
+     {QT_TRANSLATE_NOOP("QuantityHelp", "How far right of the line it lands; left is negative."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "By devices that were aimed at the flag, or paced."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "From start and curve; wind from the side is in it.")},
+     UsualRange{0.1, 5.0}},
+    {Quantity::FaceToPath,
+     {QT_TRANSLATE_NOOP("QuantityHelp",
+                        "The face against the path: face angle less club path. It tips the "
+                        "spin, so that the ball curves."),
+      QT_TRANSLATE_NOOP("QuantityHelp",
+                        "Worked out from face and path; an error of either is in it."),
+      QT_TRANSLATE_NOOP("QuantityHelp", "With much loft and little speed the curve is small.")},
+     {}},
+}};
+
+constexpr bool isInOrder() {
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (rows[i].quantity != static_cast<Quantity>(i) || !rows[i].texts.what) return false;
+    }
+    return true;
 }
+static_assert(isInOrder(), "a quantity is missing from the table, or not in its place");
 
 struct DialRow {
     Dial dial;
@@ -317,7 +316,7 @@ QuantityHelp filled(const QString& key, const QString& name, const Texts& t) {
 }  // namespace
 
 QuantityHelp helpOf(Quantity quantity, const Units& units) {
-    const Row& row = rows()[static_cast<std::size_t>(quantity)];
+    const Row& row = rows[static_cast<std::size_t>(quantity)];
     QuantityHelp out = filled(fromUtf8(store::info(quantity).key), nameOf(quantity), row.texts);
     if (row.usual) {
         const QuantityForm form = formOf(quantity, units);
@@ -340,7 +339,7 @@ QVector<QuantityHelp> quantityHelp(const Units& units) {
     QVector<QuantityHelp> out;
     for (const DialRow& row : dialRows)
         out << helpOf(row.dial, units);
-    for (const Row& row : rows())
+    for (const Row& row : rows)
         out << helpOf(row.quantity, units);
     return out;
 }
@@ -352,7 +351,7 @@ QString shortHelp(const QuantityHelp& help) {
 }
 
 std::optional<UsualRange> usualRange(Quantity quantity) {
-    return rows()[static_cast<std::size_t>(quantity)].usual;
+    return rows[static_cast<std::size_t>(quantity)].usual;
 }
 
 void explains(QWidget& widget, const QString& key) {

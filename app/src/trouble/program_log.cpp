@@ -11,6 +11,7 @@
 #include <QMutex>
 #include <QRegularExpression>
 #include <QStandardPaths>
+#include <utility>
 
 namespace wedgeon::trouble {
 namespace {
@@ -39,10 +40,13 @@ const char* wordOf(QtMsgType type) {
 }
 
 void hear(QtMsgType type, const QMessageLogContext& context, const QString& message) {
-    if (type != QtDebugMsg) {
+    // Writing it may make the toolkit speak again.
+    static thread_local bool writing = false;
+    if (type != QtDebugMsg && !std::exchange(writing, true)) {
         note(QLatin1String(wordOf(type)) + QLatin1Char(' ') +
              QLatin1String(context.category ? context.category : "") + QStringLiteral(": ") +
              withoutNames(message));
+        writing = false;
     }
     if (former()) former()(type, context, message);
 }

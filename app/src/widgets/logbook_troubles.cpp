@@ -15,6 +15,8 @@ namespace wedgeon {
 LogbookTroubles::LogbookTroubles(ShotLog& log, TroubleBar& bar, QObject* parent)
     : QObject(parent), log_(log), bar_(bar) {
     connect(&log_, &ShotLog::stateChanged, this, &LogbookTroubles::tell);
+    // A window that is made later than the logbook was opened.
+    if (log_.state() != ShotLog::State::Opening) tell();
 }
 
 void LogbookTroubles::tell() {

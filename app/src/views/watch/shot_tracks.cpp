@@ -82,7 +82,11 @@ void TracksHeader::paintEvent(QPaintEvent*) {
         const double unitAt = QFontMetricsF(name).horizontalAdvance(form.shortName) + 4;
         p.setFont(small);
         p.setPen(c.soft);
-        p.drawText(QPointF(at.left[i] + unitAt, 17), spin ? tr("k rpm") : form.unit);
+        // Where the next one begins at once, the name alone; its tip has the unit.
+        const QString unit = spin ? tr("k rpm") : form.unit;
+        const double next = i + 1 < trackCount ? at.left[i + 1] : at.wordAt;
+        if (at.left[i] + unitAt + QFontMetricsF(small).horizontalAdvance(unit) + 4 < next)
+            p.drawText(QPointF(at.left[i] + unitAt, 17), unit);
         const auto range = shots_.range(track);
         const int decimals = spin ? 1 : 0;
         p.drawText(QPointF(at.left[i], 34),
