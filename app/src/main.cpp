@@ -24,6 +24,7 @@
 #include "trouble/diagnosis.h"
 #include "trouble/program_log.h"
 #include "wedgeon/store/files.h"
+#include "work/memory.h"
 
 namespace {
 
@@ -64,6 +65,7 @@ void scaleEverything(bool demo) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    wedgeon::keepMemoryTogether();
     const int endings = blockEndings();
     wedgeon::store::takeFileErrorsAsErrors();
     const std::span given(argv, static_cast<std::size_t>(argc));

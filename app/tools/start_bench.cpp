@@ -18,6 +18,7 @@
 #include "style/style.h"
 #include "text/language.h"
 #include "wedgeon/store/files.h"
+#include "work/memory.h"
 #include "work/trouble.h"
 
 namespace {
@@ -56,6 +57,7 @@ protected:
 }  // namespace
 
 int main(int argc, char** argv) {
+    wedgeon::keepMemoryTogether();
     if (argc != 2) {
         std::fprintf(stderr, "wedgeon-start-bench: needs a logbook\n");
         return 2;

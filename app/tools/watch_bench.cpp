@@ -26,6 +26,7 @@
 #include "style/style.h"
 #include "text/language.h"
 #include "wedgeon/store/logbook.h"
+#include "work/memory.h"
 
 namespace {
 
@@ -81,6 +82,7 @@ void trigger(const QMainWindow& window, const QString& text) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    wedgeon::keepMemoryTogether();
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     const wedgeon::test::OwnUser user;
     QApplication app(argc, argv);
