@@ -62,6 +62,35 @@ void paintDiamond(QPainter& p, QPointF at, double half, const QColor& colour) {
     p.restore();
 }
 
+namespace {
+
+/// The point of \p line, past its start and before its end, that is farthest above or below
+/// \p other: a name there stands on no other's line. Where they lie on each other, or there is no
+/// other, the one at \p usual of its points.
+QPointF farthestFrom(const QPolygonF& other, const QPolygonF& line, double usual) {
+    const auto heightAt = [&](double x) {
+        const auto right = std::lower_bound(other.begin(), other.end(), x,
+                                            [](const QPointF& q, double at) { return q.x() < at; });
+        if (right == other.begin() || right == other.end()) return 0.0;
+        const QPointF a = *(right - 1), b = *right;
+        const double width = b.x() - a.x();
+        return width > 0.0 ? a.y() + (b.y() - a.y()) * (x - a.x()) / width : a.y();
+    };
+    QPointF best = line[static_cast<qsizetype>(static_cast<double>(line.size() - 1) * usual)];
+    constexpr double clearly_m = 0.2;
+    double most = clearly_m;
+    const qsizetype from = line.size() * 35 / 100, to = line.size() * 85 / 100;
+    for (qsizetype i = from; i < to && !other.isEmpty(); ++i) {
+        const double off = std::abs(line[i].y() - heightAt(line[i].x()));
+        if (off <= most) continue;
+        most = off;
+        best = line[i];
+    }
+    return best;
+}
+
+}  // namespace
+
 FlightScene::Path flightPath(const ShotTrace& trace, const ShotResult& shot) {
     FlightScene::Path path;
     for (std::size_t i = 1; i < trace.flight.size(); ++i) {
@@ -266,8 +295,8 @@ void FlightDrawing::paintOthers(QPainter& p, const style::Colours& c, const Worl
         p.drawEllipse(rest + QPointF(0, -4), 4, 4);
         const QFont f = style::font(13, QFont::DemiBold);
         if (o.path.flight.isEmpty()) continue;
-        // Past the top, where the chosen one's number does not stand.
-        const QPointF at = o.path.flight[o.path.flight.size() * (style == 1 ? 62 : 72) / 100];
+        const QPointF at = farthestFrom(scene_.predicted ? scene_.predicted->flight : QPolygonF(),
+                                        o.path.flight, style == 1 ? 0.62 : 0.72);
         paintLabel(p, m.toPixel(at.x(), at.y()) + QPointF(0, 5), o.letter, c.ink, f, c.panel,
                    Qt::AlignHCenter);
         paintLabel(p, rest + QPointF(0, -12), o.letter, c.ink, f, c.panel, Qt::AlignHCenter);

@@ -105,10 +105,10 @@ bool isDark(Theme theme) {
     return theme == Theme::Dark || theme == Theme::DarkContrast;
 }
 
-Theme darkened(Theme theme, bool dark) {
+Theme darkened(Theme theme, bool toDark) {
     const bool contrast = theme == Theme::LightContrast || theme == Theme::DarkContrast;
-    if (contrast) return dark ? Theme::DarkContrast : Theme::LightContrast;
-    return dark ? Theme::Dark : Theme::Light;
+    if (contrast) return toDark ? Theme::DarkContrast : Theme::LightContrast;
+    return toDark ? Theme::Dark : Theme::Light;
 }
 
 const Colours& colours(const QPalette& palette) {

@@ -360,7 +360,7 @@ void explains(QWidget& widget, const QString& key) {
 
 QString explainedBy(const QWidget* widget) {
     for (; widget; widget = widget->parentWidget()) {
-        const QString key = widget->property(topicProperty).toString();
+        QString key = widget->property(topicProperty).toString();
         if (!key.isEmpty()) return key;
     }
     return {};

@@ -22,14 +22,14 @@ namespace wedgeon::trouble {
 namespace {
 
 constexpr int mostCalls = 48;
-constexpr qint64 mostNoteBytes = 64 * 1024;
+constexpr qint64 mostNoteBytes = 64 * qint64{1024};
 constexpr int mostNotes = 10;
 constexpr std::array fatalSignals{SIGSEGV, SIGBUS, SIGILL, SIGFPE, SIGABRT};
 
 // Written before anything happens: in the handler nothing may be allocated.
 std::array<char, 1024> notePath{};
 std::array<char, 128> noteHead{};
-alignas(16) std::array<char, 64 * 1024> stackOfItsOwn{};
+alignas(16) std::array<char, std::size_t{64} * 1024> stackOfItsOwn{};
 volatile sig_atomic_t writing = 0;
 
 void writeText(int file, const char* text) {

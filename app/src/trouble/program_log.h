@@ -28,6 +28,6 @@ QStringList lastLines(int most);
 QString withoutNames(const QString& message);
 
 /// The most that the log, and the one before it, may hold each.
-inline constexpr qint64 mostLogBytes = 256 * 1024;
+inline constexpr qint64 mostLogBytes = 256 * qint64{1024};
 
 }  // namespace wedgeon::trouble

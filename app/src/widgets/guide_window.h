@@ -12,6 +12,7 @@
 class QLineEdit;
 class QListWidget;
 class QTextBrowser;
+class QTextDocument;
 
 namespace wedgeon {
 

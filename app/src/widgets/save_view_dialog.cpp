@@ -3,6 +3,7 @@
 // Choosing, looking, writing.
 #include "widgets/save_view_dialog.h"
 
+#include <QApplication>
 #include <QBuffer>
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -20,6 +21,8 @@
 #include <QSaveFile>
 #include <QSpinBox>
 #include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "paper/page.h"

@@ -5,12 +5,14 @@
 #pragma once
 
 #include <QDialog>
-#include <functional>
+#include <memory>
 
 class QComboBox;
+class QImage;
 class QLabel;
 class QPrinter;
 class QPrintPreviewWidget;
+class QPushButton;
 class QSpinBox;
 class QStackedWidget;
 

@@ -7,8 +7,8 @@
 
 namespace wedgeon {
 
-/// Two heaps for all threads instead of one for each: a window with 100,000 shots takes a sixth less
-/// memory, and nothing is slower (docs/performance.md). To be called before there are threads.
+/// Two heaps for all threads instead of one for each: a window with 100,000 shots takes a sixth
+/// less memory, and nothing is slower (docs/performance.md). To be called before there are threads.
 inline void keepMemoryTogether() {
 #if defined(__GLIBC__)
     ::mallopt(M_ARENA_MAX, 2);
