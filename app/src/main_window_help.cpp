@@ -58,8 +58,7 @@ void MainWindow::explainHere() {
         under && under->window() == this)
         key = text::explainedBy(under);
     if (key.isEmpty()) key = text::explainedBy(QApplication::focusWidget());
-    if (!key.isEmpty()) return guide().showQuantity(key);
-    guide().showPart(shownView()->name());
+    if (!guide().showQuantity(key)) guide().showPart(shownView()->name());
 }
 
 void MainWindow::showKeys() {

@@ -5,6 +5,7 @@
 
 #include <QRegularExpression>
 
+#include "text/order.h"
 #include "text/schools.h"
 #include "text/sentences.h"
 #include "text/why_steps.h"
@@ -162,6 +163,22 @@ TEST(Names, EverySchoolLieBallAndFaceHasItsWords) {
         EXPECT_TRUE(hasWords(ball)) << ball.key;
     for (const NamedFace& face : namedFaces())
         EXPECT_TRUE(hasWords(face)) << face.key;
+}
+
+TEST(Order, NamesStandAsTheirLanguageHasThem) {
+    const QLocale before;
+    QLocale::setDefault(QLocale(QLocale::German));
+    EXPECT_EQ(text::inOrder({QStringLiteral("Zoe"), QStringLiteral("Ärni"), QStringLiteral("anna"),
+                             QStringLiteral("Öde"), QStringLiteral("swing 10"),
+                             QStringLiteral("swing 8")}),
+              (QStringList{QStringLiteral("anna"), QStringLiteral("Ärni"), QStringLiteral("Öde"),
+                           QStringLiteral("swing 8"), QStringLiteral("swing 10"),
+                           QStringLiteral("Zoe")}));
+    // In Swedish Ä and Ö are letters of their own, at the end.
+    QLocale::setDefault(QLocale(QLocale::Swedish));
+    EXPECT_EQ(text::inOrder({QStringLiteral("Ärni"), QStringLiteral("Zoe")}).front(),
+              QStringLiteral("Zoe"));
+    QLocale::setDefault(before);
 }
 
 }  // namespace

@@ -3,7 +3,6 @@
 // Collecting points.
 #include "desk/chart_data.h"
 
-#include <QCollator>
 #include <QCoreApplication>
 #include <QDate>
 #include <QLocale>
@@ -13,6 +12,7 @@
 #include <map>
 #include <numeric>
 
+#include "text/order.h"
 #include "text/quantities.h"
 #include "wedgeon/normal.h"
 
@@ -77,8 +77,6 @@ public:
         std::vector<std::string> keys;
         for (const auto& [key, i] : index_)
             keys.push_back(key);
-        QCollator order(QLocale::c());
-        order.setNumericMode(true);  // "swing 8" before "swing 10"
         const auto speeds =
             label_ == Label::Swing ? meanSpeeds(shots, shown) : std::map<std::string, double>{};
         const auto speedOf = [&](const std::string& key) {
@@ -88,7 +86,7 @@ public:
         std::sort(keys.begin(), keys.end(), [&](const std::string& a, const std::string& b) {
             const double one = speedOf(a), other = speedOf(b);
             if (one != other) return one < other;
-            return order.compare(text::fromUtf8(a), text::fromUtf8(b)) < 0;
+            return text::comesBefore(text::fromUtf8(a), text::fromUtf8(b));
         });
         const bool others = texts_.size() > keys.size();
         texts_.clear();

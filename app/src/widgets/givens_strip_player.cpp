@@ -8,6 +8,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "text/order.h"
 #include "text/sentences.h"
 #include "wedgeon/store/kit.h"
 #include "wedgeon/store/swing_sets.h"
@@ -98,7 +99,7 @@ void GivensStrip::askForTheSame() {
                "swings stay that player's own, and so does a club that both have.")
                 .arg(who));
     }
-    dialog.setComboBoxItems(names);
+    dialog.setComboBoxItems(text::inOrder(names));
     if (auto* label = dialog.findChild<QLabel*>()) {
         label->setTextFormat(Qt::PlainText);
         label->setWordWrap(true);

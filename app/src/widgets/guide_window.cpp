@@ -187,11 +187,14 @@ void GuideWindow::showPart(const QString& title) {
     list_->setCurrentRow(0);
 }
 
-void GuideWindow::showQuantity(const QString& key) {
+bool GuideWindow::showQuantity(const QString& key) {
     search_->clear();
-    for (qsizetype i = 0; i < parts_.size(); ++i) {
-        if (parts_[i].key == key) return list_->setCurrentRow(static_cast<int>(i));
+    for (qsizetype i = 0; i < parts_.size() && !key.isEmpty(); ++i) {
+        if (parts_[i].key != key) continue;
+        list_->setCurrentRow(static_cast<int>(i));
+        return true;
     }
+    return false;
 }
 
 void GuideWindow::focusSearch() {

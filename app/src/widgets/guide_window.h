@@ -24,8 +24,8 @@ public:
 
     /// The part with this title, as it is written there; the beginning where there is none.
     void showPart(const QString& title);
-    /// What a quantity is, by its key; see text::quantityHelp.
-    void showQuantity(const QString& key);
+    /// What a quantity is, by its key; see text::quantityHelp. False where there is none of it.
+    bool showQuantity(const QString& key);
     void focusSearch();
 
 private:

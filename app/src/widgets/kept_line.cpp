@@ -9,6 +9,8 @@
 #include <QPushButton>
 #include <QSignalBlocker>
 
+#include "text/order.h"
+
 namespace wedgeon {
 
 KeptLine::KeptLine(const QString& name, const QString& current, const Acts& acts, QWidget* parent)
@@ -47,7 +49,7 @@ KeptLine::KeptLine(const QString& name, const QString& current, const Acts& acts
 void KeptLine::fill(const QString& current) {
     const QSignalBlocker quiet(box_);
     box_->clear();
-    box_->addItems(acts_.names());
+    box_->addItems(text::inOrder(acts_.names()));
     box_->setCurrentIndex(box_->findText(current));
     box_->setEditText(current);
     enable();

@@ -16,6 +16,7 @@
 #include "drawings/flight_drawing.h"
 #include "drawings/shares_drawing.h"
 #include "style/style.h"
+#include "text/quantity_help.h"
 #include "text/sentences.h"
 #include "views/explain/cause_page.h"
 #include "wedgeon/error.h"
@@ -176,6 +177,7 @@ QWidget* ExplainView::makePage() {
     for (std::size_t i = 0; i < shared.size(); ++i) {
         const QString name = shapeOf(shared[i].outcome, bench_.units()).name;
         stairs_[i] = new SharesDrawing(tr("Shares: %1").arg(name));
+        text::explains(*stairs_[i], text::helpOf(quantityOf(shared[i].track), bench_.units()).key);
         QToolButton* more = nullptr;
         if (shared[i].outcome == Outcome::Release) {
             more = new QToolButton;

@@ -14,6 +14,7 @@
 #include "paper/paper.h"
 #include "style/style.h"
 #include "text/quantities.h"
+#include "text/quantity_help.h"
 #include "text/said.h"
 #include "text/sentences.h"
 #include "text/swing_text.h"
@@ -79,6 +80,7 @@ QWidget* LadderView::makeLadder() {
     column->addLayout(head);
     column->addWidget(makeTools());
     drawing_ = new LadderDrawing;
+    text::explains(*drawing_, text::helpOf(store::Quantity::Carry, desk_.bench().units()).key);
     connect(drawing_, &LadderDrawing::targetMoved, this, &LadderView::setTarget);
     connect(drawing_, &LadderDrawing::rungChosen, this, [this](int row, int rung) {
         chosen_ = {row, rung};

@@ -18,6 +18,7 @@
 #include <map>
 
 #include "style/style.h"
+#include "text/order.h"
 #include "text/sentences.h"
 #include "views/tune/tune_texts.h"
 #include "wedgeon/error.h"
@@ -335,8 +336,11 @@ void TuneView::fillPlayers() {
     const QString former = player_->currentData().toString();
     const QSignalBlocker quiet(player_);
     player_->clear();
+    QStringList names;
     for (const auto& [name, n] : counts)
-        player_->addItem(text::playerName(name), text::fromUtf8(name));
+        names << text::fromUtf8(name);
+    for (const QString& name : text::inOrder(names))
+        player_->addItem(text::playerName(name.toStdString()), name);
     int wanted = player_->findData(former);
     if (wanted < 0) wanted = player_->findData(bench_.state().playerName());
     player_->setCurrentIndex(std::max(0, wanted));

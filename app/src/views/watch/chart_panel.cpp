@@ -17,6 +17,7 @@
 
 #include "style/style.h"
 #include "text/quantities.h"
+#include "text/quantity_help.h"
 #include "widgets/sentence_label.h"
 
 namespace wedgeon {
@@ -143,6 +144,11 @@ void ChartPanel::makeBoxes(QWidget* row) {
         const auto quantity = static_cast<Quantity>(q);
         up_->addItem(text::nameOf(quantity), keyOf(quantity));
         across_->addItem(text::nameOf(quantity), keyOf(quantity));
+    }
+    // F1 on either explains what it shows.
+    for (QComboBox* box : {up_, across_}) {
+        connect(box, &QComboBox::currentIndexChanged, this,
+                [box] { text::explains(*box, box->currentData().toString()); });
     }
     up_->setCurrentIndex(up_->findData(keyOf(Quantity::SpinRate)));
 }

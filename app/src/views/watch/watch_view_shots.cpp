@@ -11,6 +11,7 @@
 #include <QUrl>
 #include <algorithm>
 
+#include "text/order.h"
 #include "text/said.h"
 #include "text/sentences.h"
 #include "views/watch/chart_panel.h"
@@ -88,7 +89,7 @@ void WatchView::giveShown() {
     QInputDialog dialog(this);
     dialog.setWindowTitle(tr("Give %1").arg(text::shots(shown_.rowCount())));
     dialog.setLabelText(tr("To the player:"));
-    dialog.setComboBoxItems(names);
+    dialog.setComboBoxItems(text::inOrder(names));
     dialog.setComboBoxEditable(true);
     if (dialog.exec() != QDialog::Accepted) return;
     const QString player = dialog.textValue().simplified().left(longestPlayer);
