@@ -377,6 +377,8 @@ TEST_F(PseudoTest, EveryDialog) {
     QTest::qWait(50);
     look(*columns, QStringLiteral("columns"));
     columns->accept();
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return !window_->desk.import().isRunning(); }, patience(20000)));
     settle();
     QTest::qWait(100);
     look(*window_, QStringLiteral("after an import"));
