@@ -2,7 +2,7 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 # Shared by run-demo and run-tests: what has to be installed, and how it is built.
 
-build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev qt6-tools-dev qt6-l10n-tools libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
+build_packages=(g++ cmake ninja-build ccache qt6-base-dev qt6-svg-dev qt6-tools-dev qt6-l10n-tools qt6-translations-l10n libqcustomplot-dev libeigen3-dev libceres-dev libxsimd-dev libboost-dev
   libcli11-dev libfmt-dev nlohmann-json3-dev libsqlitecpp-dev libsqlite3-dev libical-dev libqpdf-dev pkg-config libgtest-dev libbenchmark-dev fonts-dejavu-core poppler-utils python3-icalendar)
 
 # What the Debian package is made with and looked at.
