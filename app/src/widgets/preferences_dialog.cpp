@@ -64,7 +64,6 @@ PreferencesDialog::PreferencesDialog(Desk& desk, QWidget* parent)
     area_->setWidgetResizable(true);
     area_->setFrameShape(QFrame::NoFrame);
     area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    // What is reached by keyboard comes into sight.
     column->addWidget(area_, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
     buttons->button(QDialogButtonBox::Close)->setText(tr("Close"));
@@ -82,7 +81,7 @@ PreferencesDialog::PreferencesDialog(Desk& desk, QWidget* parent)
     refresh();
 }
 
-QFormLayout* PreferencesDialog::addGroup(const QString& title, const QString& about) {
+void PreferencesDialog::addGroup(const QString& title, const QString& about) {
     group_ = new QGroupBox(title);
     auto* form = new QFormLayout(group_);
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
@@ -93,7 +92,6 @@ QFormLayout* PreferencesDialog::addGroup(const QString& title, const QString& ab
         form->addRow(label);
     }
     all_->layout()->addWidget(group_);
-    return form;
 }
 
 void PreferencesDialog::addRow(const QString& place, const QString& label, QWidget* field,
@@ -363,10 +361,6 @@ void PreferencesDialog::refresh() {
     for (const auto& show : std::as_const(shows_))
         show(desk_.preferences().values());
     refreshing_ = false;
-}
-
-QString PreferencesDialog::searched() const {
-    return search_->text();
 }
 
 void PreferencesDialog::search(const QString& words) {

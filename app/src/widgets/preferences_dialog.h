@@ -12,7 +12,6 @@
 
 class QComboBox;
 class QDoubleSpinBox;
-class QFormLayout;
 class QGroupBox;
 class QLabel;
 class QLineEdit;
@@ -29,7 +28,6 @@ public:
 
     /// Where "pace", "window", "strikes", "text-size", ... stand; the beginning for another.
     void showPlace(const QString& place);
-    QString searched() const;
     void search(const QString& words);
 
 signals:
@@ -44,7 +42,7 @@ private:
         QString words;  ///< that find it
         QString place;
     };
-    QFormLayout* addGroup(const QString& title, const QString& about = {});
+    void addGroup(const QString& title, const QString& about = {});
     /// \p words: more of them, by which it is found.
     void addRow(const QString& place, const QString& label, QWidget* field,
                 const QString& words = {});

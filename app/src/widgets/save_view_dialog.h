@@ -53,7 +53,6 @@ private:
     QLabel *picture_, *size_;
     QComboBox *as_, *paper_, *turned_;
     QSpinBox* width_;
-    QWidget *paperRow_, *widthRow_;
     QPushButton* act_;
 };
 
