@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: 2026 The Wedgeon developers
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How long one frame of Watch takes with 100,000 shots: scrolling, choosing, filtering, and the
-// chart; and how much memory the window has. Prints medians, the slowest and the peer.
+// wedgeon-watch-bench [SHOTS]: how long one frame of Watch takes with 100,000 shots, or as many:
+// scrolling, choosing, filtering, and the chart; and how much memory the window has. Prints
+// medians, the slowest and the peer.
 #include <malloc.h>
 
 #include <QAbstractItemView>
@@ -18,6 +19,7 @@
 #include <cstdio>
 #include <functional>
 #include <random>
+#include <string>
 #include <vector>
 
 #include "academy.h"
@@ -30,10 +32,10 @@
 
 namespace {
 
-constexpr std::size_t shotCount = 100'000;
+constexpr std::size_t usualCount = 100'000;
 
 /// The academy's shots over and over, each a little different.
-std::vector<wedgeon::store::ShotRecord> manyShots() {
+std::vector<wedgeon::store::ShotRecord> manyShots(std::size_t shotCount) {
     const auto some = wedgeon::demo::makeAcademy().shots;
     std::vector<wedgeon::store::ShotRecord> out;
     out.reserve(shotCount);
@@ -84,6 +86,7 @@ void trigger(const QMainWindow& window, const QString& text) {
 int main(int argc, char** argv) {
     wedgeon::keepMemoryTogether();
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    const std::size_t shotCount = argc > 1 ? std::stoul(argv[1]) : usualCount;
     const wedgeon::test::OwnUser user;
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("wedgeon-watch-bench"));
@@ -93,7 +96,7 @@ int main(int argc, char** argv) {
     const QString path = own.filePath(QStringLiteral("bench.wedgeon"));
     {
         wedgeon::store::Logbook book(path.toStdString());
-        book.addShots({"many", "many", "2026-01-01"}, manyShots());
+        book.addShots({"many", "many", "2026-01-01"}, manyShots(shotCount));
     }
     malloc_trim(0);  // what making the logbook took is not the window's
     QElapsedTimer clock;
