@@ -84,8 +84,10 @@ TEST(Batch, EveryInstructionSetOfThisMachineAgrees) {
     for (std::size_t c = 0; c < in.size(); ++c)
         in[c] = batch.columns()[c].data();
     std::vector<batch::Play> plays{batch::playBaseline};
+#if defined(__x86_64__)
     if (__builtin_cpu_supports("avx2") && __builtin_cpu_supports("fma"))
         plays.push_back(batch::playAvx2);
+#endif
     for (const batch::Play play : plays) {
         play({in.data(), out.data(), nullptr}, 0, 64);
         for (std::size_t i = 0; i < 64; ++i) {
