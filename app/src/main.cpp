@@ -82,7 +82,7 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("wedgeon"));
     QApplication::setApplicationVersion(QStringLiteral(WEDGEON_VERSION));
     QGuiApplication::setDesktopFileName(QStringLiteral("org.wedgeon.Wedgeon"));
-    wedgeon::text::chooseLanguage(wedgeon::Preferences::keptLanguage());
+    wedgeon::text::chooseLanguage(wedgeon::PreferenceValues::kept().language);
 
     QCommandLineParser parser;
     parser.setApplicationDescription(

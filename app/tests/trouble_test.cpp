@@ -93,6 +93,21 @@ TEST_F(TroubleTest, AHelperIsToldWhatHeNeedsAndNobodysName) {
     dialog->reject();
 }
 
+TEST_F(TroubleTest, AHelperIsToldOfTheBackupsInTheFolderOfTheCoachsChoice) {
+    store::ShotRecord shot;
+    shot[store::Quantity::Carry] = 40.0;
+    openRecords({shot});
+    QTemporaryDir stick;
+    prefer([&](PreferenceValues& v) { v.backupFolder = stick.path(); });
+    const QString path = window_->desk.log().path();
+    const auto said = [&] { return trouble::diagnosis(path); };
+    const QString newest = QStringLiteral("the newest of 2031-05-06");
+    EXPECT_FALSE(said().contains(newest));
+    store::Logbook(path.toStdString())
+        .backUpOnce("2031-05-06", window_->desk.preferences().values().backupPlan());
+    EXPECT_TRUE(said().contains(newest)) << said().toStdString();
+}
+
 TEST_F(TroubleTest, ACrashLeavesANoteThatTheNextStartOffers) {
     QTemporaryDir home;
     QProcess program;

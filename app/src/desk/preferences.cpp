@@ -49,39 +49,6 @@ private:
     QSettings settings_;
 };
 
-PreferenceValues kept() {
-    const Reader read;
-    PreferenceValues v;
-    v.language = read.text(key::language);
-    v.lengths = read.choice(key::lengths, v.lengths, UnitSystem::Yards);
-    v.speeds = read.choice(key::speeds, v.speeds, SpeedUnit::KilometresPerHour);
-    v.pace_m = read.number(key::pace, v.pace_m, Preferences::leastPace_m, Preferences::mostPace_m);
-    const double from = read.number(key::windowFrom, 0.0, leastLaunch_deg, mostLaunch_deg);
-    const double to = read.number(key::windowTo, 0.0, leastLaunch_deg, mostLaunch_deg);
-    if (from > 0.0 && to >= from) v.ownWindow = LaunchWindow{radFromDeg(from), radFromDeg(to)};
-    v.theme = read.choice(key::theme, v.theme, style::Theme::DarkContrast);
-    v.textSize_pct = read.whole(key::textSize, v.textSize_pct, Preferences::leastTextSize_pct,
-                                Preferences::mostTextSize_pct);
-    v.backupFolder = read.text(key::backupFolder);
-    v.backupsKept = read.whole(key::backupsKept, v.backupsKept, 1, Preferences::mostBackups);
-    v.attachmentMost_MB =
-        read.whole(key::attachments, v.attachmentMost_MB, 1, Preferences::mostAttachment_MB);
-    const auto strikes = [&](QLatin1String key, std::size_t usual) {
-        return static_cast<std::size_t>(
-            read.whole(key, static_cast<int>(usual), 1, Preferences::mostStrikes));
-    };
-    v.strain.steepOnHard = strikes(key::steep, v.strain.steepOnHard);
-    v.strain.fullEffort = strikes(key::full, v.strain.fullEffort);
-    v.shotsPerMinute = read.number(key::rate, v.shotsPerMinute, leastRate, mostRate);
-    SimulatedFaults& f = v.faults;
-    f.misreads = read.number(key::misreads, f.misreads, 0.0, 1.0);
-    f.missing = read.number(key::missing, f.missing, 0.0, 1.0);
-    f.duplicates = read.number(key::duplicates, f.duplicates, 0.0, 1.0);
-    f.garbage = read.number(key::garbage, f.garbage, 0.0, 1.0);
-    f.dropEvery = read.whole(key::dropEvery, f.dropEvery, 0, 10'000);
-    return v;
-}
-
 /// Only what differs: another window may have changed the rest since this one has read it.
 void keep(const PreferenceValues& former, const PreferenceValues& next) {
     QSettings settings;
@@ -116,32 +83,48 @@ void keep(const PreferenceValues& former, const PreferenceValues& next) {
 
 }  // namespace
 
+PreferenceValues PreferenceValues::kept() {
+    const Reader read;
+    PreferenceValues v;
+    v.language = read.text(key::language);
+    v.lengths = read.choice(key::lengths, v.lengths, UnitSystem::Yards);
+    v.speeds = read.choice(key::speeds, v.speeds, SpeedUnit::KilometresPerHour);
+    v.pace_m = read.number(key::pace, v.pace_m, Preferences::leastPace_m, Preferences::mostPace_m);
+    const double from = read.number(key::windowFrom, 0.0, leastLaunch_deg, mostLaunch_deg);
+    const double to = read.number(key::windowTo, 0.0, leastLaunch_deg, mostLaunch_deg);
+    if (from > 0.0 && to >= from) v.ownWindow = LaunchWindow{radFromDeg(from), radFromDeg(to)};
+    v.theme = read.choice(key::theme, v.theme, style::Theme::DarkContrast);
+    v.textSize_pct = read.whole(key::textSize, v.textSize_pct, Preferences::leastTextSize_pct,
+                                Preferences::mostTextSize_pct);
+    v.backupFolder = read.text(key::backupFolder);
+    v.backupsKept = read.whole(key::backupsKept, v.backupsKept, 1, Preferences::mostBackups);
+    v.attachmentMost_MB =
+        read.whole(key::attachments, v.attachmentMost_MB, 1, Preferences::mostAttachment_MB);
+    const auto strikes = [&](QLatin1String key, std::size_t usual) {
+        return static_cast<std::size_t>(
+            read.whole(key, static_cast<int>(usual), 1, Preferences::mostStrikes));
+    };
+    v.strain.steepOnHard = strikes(key::steep, v.strain.steepOnHard);
+    v.strain.fullEffort = strikes(key::full, v.strain.fullEffort);
+    v.shotsPerMinute = read.number(key::rate, v.shotsPerMinute, leastRate, mostRate);
+    SimulatedFaults& f = v.faults;
+    f.misreads = read.number(key::misreads, f.misreads, 0.0, 1.0);
+    f.missing = read.number(key::missing, f.missing, 0.0, 1.0);
+    f.duplicates = read.number(key::duplicates, f.duplicates, 0.0, 1.0);
+    f.garbage = read.number(key::garbage, f.garbage, 0.0, 1.0);
+    f.dropEvery = read.whole(key::dropEvery, f.dropEvery, 0, 10'000);
+    return v;
+}
+
 store::BackupPlan PreferenceValues::backupPlan() const {
     return {backupFolder.toStdString(), static_cast<std::size_t>(backupsKept)};
 }
 
-bool PreferenceValues::operator==(const PreferenceValues& o) const {
-    const auto window = [](const PreferenceValues& v) {
-        return v.ownWindow ? std::pair(v.ownWindow->from_rad, v.ownWindow->to_rad)
-                           : std::pair(0.0, 0.0);
-    };
-    return language == o.language && lengths == o.lengths && speeds == o.speeds &&
-           pace_m == o.pace_m && window(*this) == window(o) && theme == o.theme &&
-           textSize_pct == o.textSize_pct && backupFolder == o.backupFolder &&
-           backupsKept == o.backupsKept && attachmentMost_MB == o.attachmentMost_MB &&
-           strain.steepOnHard == o.strain.steepOnHard && strain.fullEffort == o.strain.fullEffort &&
-           shotsPerMinute == o.shotsPerMinute && faults == o.faults;
-}
-
 Preferences::Preferences(QUndoStack& undo, QObject* parent)
-    : QObject(parent), undo_(undo), values_(kept()) {}
+    : QObject(parent), undo_(undo), values_(PreferenceValues::kept()) {}
 
 QLatin1String Preferences::textSizeKey() {
     return key::textSize;
-}
-
-QString Preferences::keptLanguage() {
-    return Reader().text(key::language);
 }
 
 void Preferences::change(const QString& what, const PreferenceValues& next) {

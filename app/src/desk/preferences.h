@@ -20,6 +20,7 @@ namespace wedgeon {
 /// A launch window that a coach goes by.
 struct LaunchWindow {
     double from_rad = 0.0, to_rad = 0.0;
+    bool operator==(const LaunchWindow&) const = default;
 };
 
 /// What the simulated launch monitor does when it is asked for faults; shares of shots.
@@ -46,23 +47,24 @@ struct PreferenceValues {
 
     store::BackupPlan backupPlan() const;
     Units units() const { return Units(lengths, speeds); }
-    bool operator==(const PreferenceValues&) const;
+    bool operator==(const PreferenceValues&) const = default;
+    /// As they are kept; what another hand wrote there and is out of range is as it comes.
+    static PreferenceValues kept();
 };
 
 class Preferences : public QObject {
     Q_OBJECT
 
 public:
-    /// As they are kept; what another hand wrote there and is out of range is as it comes.
+    /// Begins with those that are kept.
     explicit Preferences(QUndoStack& undo, QObject* parent = nullptr);
 
     static constexpr double leastPace_m = 0.4, mostPace_m = 1.5;
     static constexpr int leastTextSize_pct = 100, mostTextSize_pct = 200, textSizeStep_pct = 25;
     static constexpr int mostBackups = 60, mostStrikes = 500, mostAttachment_MB = 1'000'000;
 
-    /// What is needed before there is a desk, and for the size before there is an application.
+    /// For the size before there is an application.
     static QLatin1String textSizeKey();
-    static QString keptLanguage();
 
     const PreferenceValues& values() const { return values_; }
     /// One undo step named \p what. Kept at once. Nothing where nothing changes.

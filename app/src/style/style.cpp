@@ -99,6 +99,11 @@ const Colours& coloursOf(Theme theme) {
     return light;
 }
 
+int& startedSize() {
+    static int pct = 100;
+    return pct;
+}
+
 }  // namespace
 
 bool isDark(Theme theme) {
@@ -174,13 +179,6 @@ QFont font(int pixels, QFont::Weight weight) {
     f.setWeight(weight);
     return f;
 }
-
-namespace {
-int& startedSize() {
-    static int pct = 100;
-    return pct;
-}
-}  // namespace
 
 void setStartedSize_pct(int pct) {
     startedSize() = pct;

@@ -28,11 +28,10 @@ std::vector<std::unique_ptr<QTranslator>>& installed() {
 }
 
 /// The last one that is installed is asked first.
-bool install(std::unique_ptr<QTranslator> translator) {
-    if (!translator) return false;
+void install(std::unique_ptr<QTranslator> translator) {
+    if (!translator) return;
     QCoreApplication::installTranslator(translator.get());
     installed().push_back(std::move(translator));
-    return true;
 }
 
 QString& shownCode() {

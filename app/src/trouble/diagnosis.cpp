@@ -15,6 +15,7 @@
 #include <array>
 #include <thread>
 
+#include "desk/preferences.h"
 #include "style/style.h"
 #include "trouble/crash_note.h"
 #include "trouble/program_log.h"
@@ -56,7 +57,8 @@ void addLogbook(QStringList& lines, const QString& path) {
     } catch (const store::StoreError& e) {
         lines << QStringLiteral("it cannot be read: fault %1").arg(static_cast<int>(e.fault()));
     }
-    const auto backups = store::Logbook::backups(path.toStdString());
+    const auto backups =
+        store::Logbook::backups(path.toStdString(), PreferenceValues::kept().backupPlan());
     lines << QStringLiteral("backups: %1, the newest of %2")
                  .arg(backups.size())
                  .arg(backups.empty() ? QStringLiteral("-")
