@@ -33,19 +33,19 @@ constexpr std::array numbers{
 };
 
 template <class Enum>
-struct Word {
+struct RecipeWord {
     std::string_view key;
     Enum value;
 };
 // Written out: clang 14 does not deduce an aggregate's arguments.
-constexpr std::array releases{Word<Release>{"hold", Release::Hold},
-                              Word<Release>{"ordinary", Release::Ordinary},
-                              Word<Release>{"rotate", Release::Rotate}};
-constexpr std::array weights{Word<WeightBy>{"whole-body", WeightBy::WholeBody},
-                             Word<WeightBy>{"lower-body", WeightBy::LowerBody}};
-constexpr std::array lines{Word<SwingAlong>{"target", SwingAlong::Target},
-                           Word<SwingAlong>{"between", SwingAlong::Between},
-                           Word<SwingAlong>{"body", SwingAlong::Body}};
+constexpr std::array releases{RecipeWord<Release>{"hold", Release::Hold},
+                              RecipeWord<Release>{"ordinary", Release::Ordinary},
+                              RecipeWord<Release>{"rotate", Release::Rotate}};
+constexpr std::array weights{RecipeWord<WeightBy>{"whole-body", WeightBy::WholeBody},
+                             RecipeWord<WeightBy>{"lower-body", WeightBy::LowerBody}};
+constexpr std::array lines{RecipeWord<SwingAlong>{"target", SwingAlong::Target},
+                           RecipeWord<SwingAlong>{"between", SwingAlong::Between},
+                           RecipeWord<SwingAlong>{"body", SwingAlong::Body}};
 
 template <class Words, class Enum>
 std::string keyOf(const Words& words, Enum value) {

@@ -60,13 +60,6 @@ auto rows(Logbook& logbook, const std::string& sql, const std::string& bound, co
     });
 }
 
-void run(SQLite::Database& db, const char* sql, const std::string& a, const std::string& b = {}) {
-    SQLite::Statement s(db, sql);
-    s.bind(1, a);
-    if (s.getBindParameterCount() > 1) s.bind(2, b);
-    s.exec();
-}
-
 /// A name and numbers, as \p sql takes them.
 void put(Logbook& logbook, const char* sql, const std::string& name,
          std::initializer_list<double> numbers) {

@@ -5,6 +5,7 @@
 
 #include <SQLiteCpp/Backup.h>
 #include <SQLiteCpp/SQLiteCpp.h>
+#include <SQLiteCpp/VariadicBind.h>
 
 #include <cstdint>
 #include <memory>
@@ -26,6 +27,15 @@ struct Patience {
     int most_ms = 3000;
 };
 void setPatience(SQLite::Database& db, Patience& patience);
+
+/// Runs one statement with \p values as its parameters, in their order. \return how many rows
+/// changed
+template <class... Values>
+int run(SQLite::Database& db, const char* sql, const Values&... values) {
+    SQLite::Statement statement(db, sql);
+    SQLite::bind(statement, values...);
+    return statement.exec();
+}
 
 /// All of \p from in the place of all of \p to. \throws StoreError Locked.
 void copyWhole(SQLite::Database& to, SQLite::Database& from, const std::string& name);

@@ -7,6 +7,7 @@
 #include <ctime>
 #include <map>
 
+#include "logbook_db.h"
 #include "shot_columns.h"
 #include "shot_hash.h"
 #include "wedgeon/store/logbook.h"
@@ -35,14 +36,6 @@ std::int64_t number(SQLite::Database& db, const char* sql, std::initializer_list
     for (const std::int64_t v : in)
         one.bind(at++, v);
     return asNumber(one);
-}
-
-int run(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> in) {
-    SQLite::Statement one(db, sql);
-    int at = 1;
-    for (const std::int64_t v : in)
-        one.bind(at++, v);
-    return one.exec();
 }
 
 std::int64_t addSource(SQLite::Database& db, const char* kind, const std::string& name,
@@ -208,7 +201,7 @@ LogbookWriter::~LogbookWriter() {
         // Nothing to be seen; the rows themselves go later.
         changed(w.book, [&](SQLite::Database& db) {
             run(db, "UPDATE sources SET state = 'removed', touched_s = 0 WHERE id = ?",
-                {w.result.source});
+                w.result.source);
         });
     } catch (const StoreError&) {
         return;  // it counts as dead after a minute
@@ -234,7 +227,7 @@ void LogbookWriter::add(std::span<const ShotRecord> shots) {
             w.result.source =
                 addSource(db, "file", w.source.name, w.result.session, w.source.time, "arriving");
         } else if (run(db, "UPDATE sources SET touched_s = ? WHERE id = ? AND state = 'arriving'",
-                       {now_s(), w.result.source}) != 1) {
+                       now_s(), w.result.source) != 1) {
             throw StoreError(Fault::Conflict, {Says::ImportStoodStill, w.book.name()});
         }
         Identities who(db);
@@ -334,21 +327,21 @@ AddedShots LogbookWriter::commit() {
             findAmong(db, w.result.source,
                       hashesSince(db, w.result.source, w.known.newest, w.known.notShown));
         for (const std::int64_t id : again)
-            run(db, "DELETE FROM shots WHERE id = ?", {id});
+            run(db, "DELETE FROM shots WHERE id = ?", id);
         twice = again.size();
         const bool any = twice < w.result.added;
         if (run(db,
                 any ? "UPDATE sources SET state = 'whole', touched_s = ?1 WHERE id = ?2 AND state "
                       "= 'arriving'"
                     : "DELETE FROM sources WHERE ?1 > 0 AND id = ?2 AND state = 'arriving'",
-                {now_s(), w.result.source}) != 1) {
+                now_s(), w.result.source) != 1) {
             throw StoreError(Fault::Conflict, {Says::ImportStoodStill, w.book.name()});
         }
         const std::int64_t former = w.findFormer(db, 0.5);
         if (any && former != 0)
-            run(db, "UPDATE sources SET session_id = ? WHERE id = ?", {former, w.result.source});
+            run(db, "UPDATE sources SET session_id = ? WHERE id = ?", former, w.result.source);
         if (!any || former != 0) {
-            run(db, "DELETE FROM sessions WHERE id = ?", {w.result.session});
+            run(db, "DELETE FROM sessions WHERE id = ?", w.result.session);
             w.result.session = former;
         }
         if (any) noteSessionPlayer(db, w.result.session);
@@ -400,7 +393,7 @@ std::vector<std::optional<LoggedShot>> Logbook::addLiveShots(LiveConnection& con
             now.session = now.source = 0;
         const bool shows =
             number(db, "SELECT 1 FROM sources WHERE id = ? AND state = 'whole'", {now.source}) == 1;
-        if (!shows && run(db, "UPDATE sources SET state = 'whole' WHERE id = ?", {now.source}) != 1)
+        if (!shows && run(db, "UPDATE sources SET state = 'whole' WHERE id = ?", now.source) != 1)
             now.source = 0;
         for (const LiveArrival& shot : shots) {
             const std::int64_t hash = hashOf(shot.record);
@@ -468,7 +461,7 @@ LoggedShot Logbook::addSeenShot(const ShotRecord& shot, std::int64_t session,
         insert.exec();
         out.id = db.getLastInsertRowid();
         if (id != 0) {
-            run(db, "UPDATE shots SET id = ?1 WHERE id = ?2", {id, out.id});
+            run(db, "UPDATE shots SET id = ?1 WHERE id = ?2", id, out.id);
             out.id = id;
         }
         parts.write(db, its);
@@ -483,9 +476,9 @@ void Logbook::removeSeenShot(const LoggedShot& shot) {
         if (!now || now->record.labels != shot.record.labels || now->setAside != shot.setAside)
             throw StoreError(Fault::Conflict, {Says::ShotChanged, impl_->name()});
         const auto source = number(db, "SELECT source_id FROM shots WHERE id = ?", {shot.id});
-        run(db, "DELETE FROM shots WHERE id = ?", {shot.id});
+        run(db, "DELETE FROM shots WHERE id = ?", shot.id);
         if (number(db, "SELECT count(*) FROM shots WHERE source_id = ?", {source}) > 0) return;
-        run(db, "DELETE FROM sources WHERE id = ?", {source});
+        run(db, "DELETE FROM sources WHERE id = ?", source);
         db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
     });
 }
@@ -530,13 +523,13 @@ bool Logbook::removeLeftovers(std::int64_t at_s) {
             {at_s - deadAfter_s, at_s - keptRemoved_s});
         if (source == 0) return false;
         // From now on it cannot go on or come back.
-        run(db, "UPDATE sources SET state = 'removed', touched_s = 0 WHERE id = ?", {source});
+        run(db, "UPDATE sources SET state = 'removed', touched_s = 0 WHERE id = ?", source);
         const int gone = run(db,
                              "DELETE FROM shots WHERE id IN (SELECT id FROM shots WHERE source_id "
                              "= ?1 LIMIT ?2)",
-                             {source, removedAtOnce});
+                             source, removedAtOnce);
         if (gone == 0) {
-            run(db, "DELETE FROM sources WHERE id = ?", {source});
+            run(db, "DELETE FROM sources WHERE id = ?", source);
             db.exec("DELETE FROM sessions WHERE id NOT IN (SELECT session_id FROM sources)");
         }
         return true;

@@ -6,27 +6,15 @@
 #include <vector>
 
 #include "identities.h"
+#include "logbook_db.h"
 
 namespace wedgeon::store {
-namespace {
-
-void run(SQLite::Database& db, const char* sql, std::initializer_list<std::int64_t> numbers,
-         const std::string& name = {}) {
-    SQLite::Statement s(db, sql);
-    int at = 1;
-    for (const std::int64_t v : numbers)
-        s.bind(at++, v);
-    if (s.getBindParameterCount() >= at) s.bind(at, name);
-    s.exec();
-}
-
-}  // namespace
 
 void makeItsClubs(SQLite::Database& db, std::int64_t from, std::int64_t to) {
     run(db,
         "INSERT OR IGNORE INTO clubs(player_id, name) SELECT ?2, name FROM clubs WHERE player_id = "
         "?1",
-        {from, to});
+        from, to);
 }
 
 void mergePlayerRows(SQLite::Database& db, std::int64_t from, std::int64_t to) {
@@ -38,34 +26,34 @@ void mergePlayerRows(SQLite::Database& db, std::int64_t from, std::int64_t to) {
         (std::string("UPDATE shots SET club_id = ") + itsClub +
          " WHERE player_id = ?1 AND club_id IS NOT NULL")
             .c_str(),
-        {from, to});
+        from, to);
     run(db,
         (std::string("UPDATE OR REPLACE club_names SET player_id = ?2, club_id = ") + itsClub +
          " WHERE player_id = ?1")
             .c_str(),
-        {from, to});
+        from, to);
     run(db,
         (std::string("UPDATE wedges SET player_id = ?2, club_id = ") + itsClub +
          " WHERE player_id = ?1")
             .c_str(),
-        {from, to});
-    run(db, "UPDATE shots SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE sessions SET player_id = ?2 WHERE player_id = ?1", {from, to});
+        from, to);
+    run(db, "UPDATE shots SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "UPDATE sessions SET player_id = ?2 WHERE player_id = ?1", from, to);
     rewriteParts(db, {from, to});
-    run(db, "UPDATE trainings SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE notes SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", {from});
-    run(db, "UPDATE OR IGNORE swing_sets SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM swing_sets WHERE player_id = ?1", {from});
-    run(db, "UPDATE player_names SET player_id = ?2 WHERE player_id = ?1", {from, to});
-    run(db, "DELETE FROM clubs WHERE player_id = ?1", {from});
-    run(db, "DELETE FROM players WHERE id = ?1", {from});
+    run(db, "UPDATE trainings SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "UPDATE notes SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "UPDATE tunings SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "UPDATE OR IGNORE tunings_in_use SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "DELETE FROM tunings_in_use WHERE player_id = ?1", from);
+    run(db, "UPDATE OR IGNORE swing_sets SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "DELETE FROM swing_sets WHERE player_id = ?1", from);
+    run(db, "UPDATE player_names SET player_id = ?2 WHERE player_id = ?1", from, to);
+    run(db, "DELETE FROM clubs WHERE player_id = ?1", from);
+    run(db, "DELETE FROM players WHERE id = ?1", from);
 }
 
 void splitPlayerRows(SQLite::Database& db, std::int64_t player, const std::string& name) {
-    run(db, "DELETE FROM player_names WHERE player_id = ?1 AND name = ?2", {player}, name);
+    run(db, "DELETE FROM player_names WHERE player_id = ?1 AND name = ?2", player, name);
     giveNamesake(db, player, name);
 }
 

@@ -14,7 +14,7 @@
 namespace wedgeon::store {
 namespace {
 
-constexpr const char* first = R"(
+constexpr const char* firstStep = R"(
 CREATE TABLE players(
   id INTEGER PRIMARY KEY,
   name TEXT NOT NULL UNIQUE,
@@ -61,7 +61,7 @@ CREATE TABLE set_asides(
 /// What columns of a file's shape are, as the coach said; doubts the coach does not share; the
 /// strike as felt and the
 /// run as paced; named balls, lies and grounds.
-constexpr const char* second = R"(
+constexpr const char* secondStep = R"(
 ALTER TABLE shots ADD COLUMN strike TEXT;
 ALTER TABLE shots ADD COLUMN paced_m REAL;
 CREATE TABLE import_shapes(
@@ -393,8 +393,9 @@ const Objects& expected(int version) {
 }  // namespace
 
 std::span<const std::string> migrations() {
-    static const std::array<std::string, 11> steps{first,   second, third, fourth, fifth,   sixth,
-                                                   seventh, eighth, ninth, tenth,  eleventh};
+    static const std::array<std::string, 11> steps{firstStep, secondStep, third,   fourth,
+                                                   fifth,     sixth,      seventh, eighth,
+                                                   ninth,     tenth,      eleventh};
     return steps;
 }
 

@@ -25,7 +25,7 @@ struct Named {
 };
 template <class Value>
 Named(std::string_view, Value) -> Named<Value>;
-constexpr std::array heights{
+constexpr std::array seenHeights{
     Named{"below-waist", SeenHeight::BelowWaist}, Named{"below-head", SeenHeight::BelowHead},
     Named{"below-tree", SeenHeight::BelowTree}, Named{"above-tree", SeenHeight::AboveTree}};
 constexpr std::array sides{Named{"left", SeenSide::Left}, Named{"straight", SeenSide::Straight},
@@ -80,7 +80,7 @@ std::string formatSighting(const Sighting& seen) {
     if (seen.landed_m) write(out, "landed_by", landings, std::optional(seen.landedJudged));
     number("rest_m", seen.rest_m);
     number("rest_side_m", seen.restSide_m);
-    write(out, "height", heights, seen.height);
+    write(out, "height", seenHeights, seen.height);
     number("apex_m", seen.apex_m);
     if (seen.bit) out["bit"] = *seen.bit;
     write(out, "start", sides, seen.start);
@@ -98,7 +98,7 @@ Sighting parseSighting(std::string_view json) {
     out.landedJudged = named(in, "landed_by", "paced", landings).value;
     read(in, "rest_m", out.rest_m);
     read(in, "rest_side_m", out.restSide_m);
-    read(in, "height", heights, out.height);
+    read(in, "height", seenHeights, out.height);
     read(in, "apex_m", out.apex_m);
     if (in.has("bit")) {
         const double bit = in.number("bit");

@@ -32,12 +32,6 @@ std::optional<std::variant<Drill, Trial>> parseTraining(const std::string& kind,
     }
 }
 
-void run(SQLite::Database& db, const char* sql, std::int64_t id) {
-    SQLite::Statement s(db, sql);
-    s.bind(1, id);
-    s.exec();
-}
-
 /// The place of the next shot.
 std::size_t nextPlace(SQLite::Database& db, std::int64_t id) {
     SQLite::Statement last(

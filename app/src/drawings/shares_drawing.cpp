@@ -11,7 +11,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr double margin_px = 12.0;
+constexpr double shareMargin_px = 12.0;
 
 }  // namespace
 
@@ -60,8 +60,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         spread = spread || s.half80 > 0.0;
     }
     const double span = std::max(high - low, 1e-9);
-    const double left = 132.0 + margin_px;
-    const double right = canvas().width() - (spread ? 106.0 : 70.0) - margin_px;
+    const double left = 132.0 + shareMargin_px;
+    const double right = canvas().width() - (spread ? 106.0 : 70.0) - shareMargin_px;
     const auto x = [&](double value) { return left + (value - low) / span * (right - left); };
     const double note = stair_.note.isEmpty() ? 0.0 : 18.0;
     const double row = (canvas().height() - note) / static_cast<double>(stair_.shares.size() + 2);
@@ -69,13 +69,13 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     double y = row / 2;
     const auto end = [&](const QString& name, double value) {
         // A long name that would reach its own mark is cut to the letter in front.
-        const double reach = margin_px + QFontMetricsF(strong).horizontalAdvance(name);
+        const double reach = shareMargin_px + QFontMetricsF(strong).horizontalAdvance(name);
         const bool fits = reach + 8 < x(value);
-        paintText(p, {margin_px, y + 4}, fits ? name : name.left(1), c.ink, strong);
+        paintText(p, {shareMargin_px, y + 4}, fits ? name : name.left(1), c.ink, strong);
         p.setPen(QPen(c.ink, 2));
         p.drawLine(QPointF(x(value), y - 8), QPointF(x(value), y + 8));
-        paintText(p, {canvas().width() - margin_px, y + 4}, withUnit(value, false), c.ink, strong,
-                  Qt::AlignRight);
+        paintText(p, {canvas().width() - shareMargin_px, y + 4}, withUnit(value, false), c.ink,
+                  strong, Qt::AlignRight);
         y += row;
     };
     end(stair_.fromName, stair_.from);
@@ -85,8 +85,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
         p.setPen(QPen(c.former, 1, Qt::DotLine));
         p.drawLine(QPointF(x(at), y - row + 6), QPointF(x(at), y - 6));
         if (s.unknown) {
-            paintText(p, {margin_px, y + 4}, s.cause, c.soft, f);
-            paintText(p, {canvas().width() - margin_px, y + 4}, withSpread(s), c.soft, f,
+            paintText(p, {shareMargin_px, y + 4}, s.cause, c.soft, f);
+            paintText(p, {canvas().width() - shareMargin_px, y + 4}, withSpread(s), c.soft, f,
                       Qt::AlignRight);
             y += row;
             continue;
@@ -105,8 +105,8 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
             for (const double end80 : {from80, to80})
                 p.drawLine(QPointF(end80, y - 3), QPointF(end80, y + 3));
         }
-        paintText(p, {margin_px, y + 4}, s.cause, c.ink, f);
-        paintText(p, {canvas().width() - margin_px, y + 4}, withSpread(s), c.ink, f,
+        paintText(p, {shareMargin_px, y + 4}, s.cause, c.ink, f);
+        paintText(p, {canvas().width() - shareMargin_px, y + 4}, withSpread(s), c.ink, f,
                   Qt::AlignRight);
         at = to;
         y += row;
@@ -115,7 +115,7 @@ void SharesDrawing::paint(QPainter& p, const style::Colours& c) {
     p.drawLine(QPointF(x(at), y - row + 6), QPointF(x(at), y - 6));
     end(stair_.toName, stair_.to);
     if (note > 0.0)
-        paintText(p, {margin_px, canvas().height() - 6}, stair_.note, c.soft, style::font(12));
+        paintText(p, {shareMargin_px, canvas().height() - 6}, stair_.note, c.soft, style::font(12));
 }
 
 }  // namespace wedgeon

@@ -31,13 +31,13 @@ constexpr double rpm(double value) {
     return radpsFromRpm(value);
 }
 
-struct Row {
+struct HelpRow {
     Quantity quantity;
     Texts texts;
     std::optional<UsualRange> usual;
 };
 
-constexpr std::array<Row, store::allQuantityCount> rows{{
+constexpr std::array<HelpRow, store::allQuantityCount> helpRows{{
     {Quantity::Loft,
      {QT_TRANSLATE_NOOP(
           "QuantityHelp",
@@ -209,13 +209,14 @@ constexpr std::array<Row, store::allQuantityCount> rows{{
      {}},
 }};
 
-constexpr bool isInOrder() {
-    for (std::size_t i = 0; i < rows.size(); ++i) {
-        if (rows[i].quantity != static_cast<Quantity>(i) || !rows[i].texts.what) return false;
+constexpr bool isHelpInOrder() {
+    for (std::size_t i = 0; i < helpRows.size(); ++i) {
+        if (helpRows[i].quantity != static_cast<Quantity>(i) || !helpRows[i].texts.what)
+            return false;
     }
     return true;
 }
-static_assert(isInOrder(), "a quantity is missing from the table, or not in its place");
+static_assert(isHelpInOrder(), "a quantity is missing from the table, or not in its place");
 
 struct DialRow {
     Dial dial;
@@ -316,7 +317,7 @@ QuantityHelp filled(const QString& key, const QString& name, const Texts& t) {
 }  // namespace
 
 QuantityHelp helpOf(Quantity quantity, const Units& units) {
-    const Row& row = rows[static_cast<std::size_t>(quantity)];
+    const HelpRow& row = helpRows[static_cast<std::size_t>(quantity)];
     QuantityHelp out = filled(fromUtf8(store::info(quantity).key), nameOf(quantity), row.texts);
     if (row.usual) {
         const QuantityForm form = formOf(quantity, units);
@@ -339,7 +340,7 @@ QVector<QuantityHelp> quantityHelp(const Units& units) {
     QVector<QuantityHelp> out;
     for (const DialRow& row : dialRows)
         out << helpOf(row.dial, units);
-    for (const Row& row : rows)
+    for (const HelpRow& row : helpRows)
         out << helpOf(row.quantity, units);
     return out;
 }
@@ -351,7 +352,7 @@ QString shortHelp(const QuantityHelp& help) {
 }
 
 std::optional<UsualRange> usualRange(Quantity quantity) {
-    return rows[static_cast<std::size_t>(quantity)].usual;
+    return helpRows[static_cast<std::size_t>(quantity)].usual;
 }
 
 void explains(QWidget& widget, const QString& key) {

@@ -131,14 +131,14 @@ WhyStep ground(const ShotResult& s, const Units& u) {
 }
 
 WhyStep setUp(const Recipe& declared, const Recipe& delivered) {
-    const auto balls = [](double m) { return number(m / constants::ballWidth_m, 1); };
+    const auto inBalls = [](double m) { return number(m / constants::ballWidth_m, 1); };
     return {WhySteps::tr("Set-up"),
             WhySteps::tr(
                 "Delivered = offset + factor × declared, for opening, lean and ball position."),
             WhySteps::tr("Opening %1 comes as %2, lean %3 as %4, the ball %5 balls forward as %6.")
                 .arg(degrees(declared.open_rad), degrees(delivered.open_rad),
                      degrees(declared.lean_rad), degrees(delivered.lean_rad),
-                     balls(declared.ballForward_m), balls(delivered.ballForward_m)),
+                     inBalls(declared.ballForward_m), inBalls(delivered.ballForward_m)),
             WhySteps::tr("Tuned to this player's declared set-ups.")};
 }
 

@@ -37,7 +37,7 @@
 namespace wedgeon {
 namespace {
 
-constexpr int leastWidth_px = 320, mostWidth_px = 8000;
+constexpr int leastPicture_px = 320, mostPicture_px = 8000;
 constexpr QSize previewSize{600, 460};
 constexpr int dotsPerInch = 300;
 
@@ -112,10 +112,10 @@ SaveViewDialog::SaveViewDialog(View& view, const QString& foot, As as, QWidget* 
     turned_->addItems({tr("Upright"), tr("Across")});
     form->addRow(tr("&Held"), turned_);
     width_ = new QSpinBox;
-    width_->setRange(leastWidth_px, mostWidth_px);
+    width_->setRange(leastPicture_px, mostPicture_px);
     width_->setSingleStep(100);
     width_->setSuffix(tr(" px"));
-    width_->setValue(std::clamp(2 * view.width(), leastWidth_px, mostWidth_px));
+    width_->setValue(std::clamp(2 * view.width(), leastPicture_px, mostPicture_px));
     width_->setObjectName(QStringLiteral("saveWidth"));
     form->addRow(tr("&Width"), width_);
     size_ = new QLabel;

@@ -19,7 +19,6 @@ using Eigen::Index;
 using Eigen::MatrixXd;
 using Eigen::VectorXd;
 
-constexpr double deg = constants::pi / 180.0;
 constexpr double balls = 3.0;
 constexpr std::uint64_t draws = 400;
 /// Of the likeliest, so many are looked for.
@@ -38,12 +37,12 @@ struct CheckInfo {
 };
 constexpr Fault no = Fault::None;
 constexpr std::array<CheckInfo, checkCount> infos{{
-    {Check::FilmHands, true, FaultChange::Lean, 2 * deg, {no, no, no, no}},
+    {Check::FilmHands, true, FaultChange::Lean, radFromDeg(2), {no, no, no, no}},
     {Check::StickAtBall, true, FaultChange::Ball, 0.008, {no, no, no, no}},
-    {Check::LinesOnFace, true, FaultChange::Open, 2.5 * deg, {no, no, no, no}},
+    {Check::LinesOnFace, true, FaultChange::Open, radFromDeg(2.5), {no, no, no, no}},
     {Check::BrushLine, true, FaultChange::LowPoint, 0.012, {no, no, no, no}},
     {Check::FilmFromBehind, true, FaultChange::Handle, 0.012, {no, no, no, no}},
-    {Check::FilmFace, true, FaultChange::FaceTurn, 3 * deg, {no, no, no, no}},
+    {Check::FilmFace, true, FaultChange::FaceTurn, radFromDeg(3), {no, no, no, no}},
     {Check::CountSpeed, true, FaultChange::Speed, 0.03, {no, no, no, no}},
     {Check::FreshFace, false, {}, 0, {Fault::WornFace, no, no, no}},
     {Check::FreshBall, false, {}, 0, {Fault::OtherBall, no, no, no}},

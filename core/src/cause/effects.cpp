@@ -15,12 +15,11 @@
 namespace wedgeon::cause {
 namespace {
 
-constexpr double deg = constants::pi / 180.0;
 /// What one bounce has of the ground beside the next, as a share of the run, and at least.
 constexpr double runShare = 0.10, leastRun_m = 0.15;
 /// What the law of the strike misses of one shot, and of its curve.
-constexpr double lawLaunch_rad = 0.6 * deg, lawSpin = 0.03, lawSpeed = 0.006,
-                 lawAxis_rad = 1.5 * deg;
+constexpr double lawLaunch_rad = radFromDeg(0.6), lawSpin = 0.03, lawSpeed = 0.006,
+                 lawAxis_rad = radFromDeg(1.5);
 constexpr double leastChance = 1e-4;
 
 /// By FaultChange, in its order: not known of an ordinary club player, changed by a day, and the
@@ -30,14 +29,14 @@ struct Sizes {
 };
 constexpr std::array<Sizes, faultChangeCount> sizes{{
     {0.08, 0.02, 0.02},                                    // Speed
-    {3 * deg, 1.0 * deg, 1.5 * deg},                       // Lean
-    {2.5 * deg, 1.0 * deg, 2 * deg},                       // Open
+    {radFromDeg(3), radFromDeg(1.0), radFromDeg(1.5)},     // Lean
+    {radFromDeg(2.5), radFromDeg(1.0), radFromDeg(2)},     // Open
     {0.015, 0.006, 0.01},                                  // Ball
     {0.015, 0.006, 0.01},                                  // LowPoint
     {0.002, 0.001, 0.001},                                 // Depth
-    {1.2 * deg, 0.5 * deg, 0.8 * deg},                     // Attack
-    {2.5 * deg, 1.0 * deg, 1 * deg},                       // Path
-    {2.0 * deg, 1.0 * deg, 1 * deg},                       // FaceTurn
+    {radFromDeg(1.2), radFromDeg(0.5), radFromDeg(0.8)},   // Attack
+    {radFromDeg(2.5), radFromDeg(1.0), radFromDeg(1)},     // Path
+    {radFromDeg(2.0), radFromDeg(1.0), radFromDeg(1)},     // FaceTurn
     {0.01, 0.005, 0.01},                                   // Handle
     {unknowns::friction, 0.05, 0.08},                      // Friction
     {unknowns::tangentialRestitution, 0.005, 0.03},        // Grip
@@ -48,9 +47,9 @@ constexpr std::array<Sizes, faultChangeCount> sizes{{
     {unknowns::firmness, unknowns::dayFirmness, 0.1},      // Firmness
     {unknowns::groundFriction, 0.08, 0.1},                 // GroundFriction
     {unknowns::greenSpeed, unknowns::dayGreenSpeed, 0.1},  // GreenSpeed
-    {unknowns::deviceBias_rad, 0.4 * deg, 0},              // ReadLoft
-    {unknowns::deviceBias_rad, 0.4 * deg, 0},              // ReadAttack
-    {0.3 * deg, 0.2 * deg, 0},                             // ReadLaunch
+    {unknowns::deviceBias_rad, radFromDeg(0.4), 0},        // ReadLoft
+    {unknowns::deviceBias_rad, radFromDeg(0.4), 0},        // ReadAttack
+    {radFromDeg(0.3), radFromDeg(0.2), 0},                 // ReadLaunch
     {0.005, 0.003, 0},                                     // ReadBallSpeed
     {0.01, 0.01, 0}                                        // ReadSpin
 }};

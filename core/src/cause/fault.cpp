@@ -11,8 +11,6 @@
 namespace wedgeon {
 namespace {
 
-constexpr double deg = constants::pi / 180.0;
-
 struct FaultRow {
     std::string_view key;
     double expert, clubPlayer;  ///< of 1,000 complaints, about
@@ -48,31 +46,33 @@ std::vector<FaultPart> partsOf(Fault fault, const Conditions& c) {
         case Fault::None:
             return {};
         case Fault::HandsPassed:
-            return {{FaultChange::Lean, -7 * deg, 2.5 * deg},
-                    {FaultChange::FaceTurn, -1.5 * deg, 1.5 * deg}};
+            return {{FaultChange::Lean, radFromDeg(-7), radFromDeg(2.5)},
+                    {FaultChange::FaceTurn, radFromDeg(-1.5), radFromDeg(1.5)}};
         case Fault::LowPointBehind:
             return {{FaultChange::LowPoint, -0.045, 0.015}, {FaultChange::Depth, 0.003, 0.002}};
         case Fault::SpeedLost:
             return {{FaultChange::Speed, -0.12, 0.04}};
         case Fault::TooSteep:
-            return {{FaultChange::Attack, -4 * deg, 1.3 * deg}, {FaultChange::Depth, 0.005, 0.003}};
+            return {{FaultChange::Attack, radFromDeg(-4), radFromDeg(1.3)},
+                    {FaultChange::Depth, 0.005, 0.003}};
         case Fault::OpenedTooFar:
-            return {{FaultChange::Open, 10 * deg, 3 * deg}};
+            return {{FaultChange::Open, radFromDeg(10), radFromDeg(3)}};
         case Fault::BallForward:
             return {{FaultChange::Ball, 0.055, 0.018}};
         case Fault::BallBack:
             return {{FaultChange::Ball, -0.055, 0.018}};
         case Fault::WeightBack:
             return {{FaultChange::LowPoint, -0.055, 0.015},
-                    {FaultChange::Lean, -2 * deg, 1.5 * deg},
+                    {FaultChange::Lean, radFromDeg(-2), radFromDeg(1.5)},
                     {FaultChange::Speed, -0.05, 0.02}};
         case Fault::HandleRaised:
             return {{FaultChange::Handle, 0.045, 0.015}, {FaultChange::Depth, -0.006, 0.002}};
         case Fault::TurnedOver:
-            return {{FaultChange::FaceTurn, -8 * deg, 2.5 * deg}};
+            return {{FaultChange::FaceTurn, radFromDeg(-8), radFromDeg(2.5)}};
         case Fault::HeelGrass:
             if (c.lie.cover < grassy) return {};
-            return {{FaultChange::FaceTurn, -5 * deg, 2 * deg}, {FaultChange::Speed, -0.06, 0.02}};
+            return {{FaultChange::FaceTurn, radFromDeg(-5), radFromDeg(2)},
+                    {FaultChange::Speed, -0.06, 0.02}};
         case Fault::WornFace:
             if (c.face == FaceCondition::WornWet) return {};  // no worse one
             return {{FaultChange::Friction, -0.45, 0.15}};
@@ -90,17 +90,22 @@ std::vector<FaultPart> partsOf(Fault fault, const Conditions& c) {
                     {FaultChange::GroundFriction, -0.15, 0.15},
                     {FaultChange::GreenSpeed, 0.15, 0.12}};
         case Fault::Device:
-            return {{FaultChange::ReadLoft, 0, 3 * deg},
-                    {FaultChange::ReadAttack, 0, 3 * deg},
-                    {FaultChange::ReadLaunch, 0, 3 * deg},
+            return {{FaultChange::ReadLoft, 0, radFromDeg(3)},
+                    {FaultChange::ReadAttack, 0, radFromDeg(3)},
+                    {FaultChange::ReadLaunch, 0, radFromDeg(3)},
                     {FaultChange::ReadBallSpeed, 0, 0.05},
                     {FaultChange::ReadSpin, 0, 0.20}};
         case Fault::Other:
-            return {{FaultChange::Speed, 0, 0.08},       {FaultChange::Lean, 0, 5 * deg},
-                    {FaultChange::Open, 0, 7 * deg},     {FaultChange::Ball, 0, 0.03},
-                    {FaultChange::LowPoint, 0, 0.03},    {FaultChange::Depth, 0, 0.004},
-                    {FaultChange::Attack, 0, 2.5 * deg}, {FaultChange::Path, 0, 4 * deg},
-                    {FaultChange::FaceTurn, 0, 5 * deg}, {FaultChange::Friction, 0, 0.25}};
+            return {{FaultChange::Speed, 0, 0.08},
+                    {FaultChange::Lean, 0, radFromDeg(5)},
+                    {FaultChange::Open, 0, radFromDeg(7)},
+                    {FaultChange::Ball, 0, 0.03},
+                    {FaultChange::LowPoint, 0, 0.03},
+                    {FaultChange::Depth, 0, 0.004},
+                    {FaultChange::Attack, 0, radFromDeg(2.5)},
+                    {FaultChange::Path, 0, radFromDeg(4)},
+                    {FaultChange::FaceTurn, 0, radFromDeg(5)},
+                    {FaultChange::Friction, 0, 0.25}};
     }
     return {};
 }

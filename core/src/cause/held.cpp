@@ -11,6 +11,7 @@
 #include "seen/likelihood.h"
 #include "wedgeon/error.h"
 #include "wedgeon/explain/compare.h"
+#include "wedgeon/units.h"
 #include "wedgeon/unknowns.h"
 
 namespace wedgeon::cause {
@@ -24,7 +25,6 @@ constexpr double freedom = 6.0;
 constexpr int rounds = 4, mostHalvings = 4;
 /// A complaint says something else than what is so often, whatever that is.
 constexpr double complaintSlip = 0.08;
-constexpr double deg = constants::pi / 180.0;
 
 /// Adds what a function of one number says, of which the changes move the number by \p slope.
 template <class F>
@@ -99,9 +99,9 @@ std::optional<Complained> complainedOf(Complaint complaint, const Readables& ref
     switch (complaint) {
         case Complaint::TooHigh:
             // Of how it starts: a ball without speed never gets high.
-            return Complained{at(Outcome::LaunchAngle), 1, 3.5 * deg};
+            return Complained{at(Outcome::LaunchAngle), 1, radFromDeg(3.5)};
         case Complaint::TooLow:
-            return Complained{at(Outcome::LaunchAngle), -1, 3.5 * deg};
+            return Complained{at(Outcome::LaunchAngle), -1, radFromDeg(3.5)};
         case Complaint::RunsOn:
             return Complained{at(Outcome::Release), 1, run};
         case Complaint::StopsDead:
@@ -111,9 +111,9 @@ std::optional<Complained> complainedOf(Complaint complaint, const Readables& ref
         case Complaint::Long:
             return Complained{at(Outcome::Carry), 1, 0.06 * carry};
         case Complaint::StartsLeft:
-            return Complained{at(Outcome::LaunchDirection), -1, 2.5 * deg};
+            return Complained{at(Outcome::LaunchDirection), -1, radFromDeg(2.5)};
         case Complaint::StartsRight:
-            return Complained{at(Outcome::LaunchDirection), 1, 2.5 * deg};
+            return Complained{at(Outcome::LaunchDirection), 1, radFromDeg(2.5)};
         case Complaint::CurvesLeft:
             return Complained{Curve, -1, 0.03};
         case Complaint::CurvesRight:

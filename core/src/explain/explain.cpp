@@ -11,16 +11,16 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::array<std::string_view, causeCount> keys{"speed",     "spin_loft",     "steepness",
-                                                        "direction", "face_to_path",  "friction",
-                                                        "lie",       "ground_and_air"};
+constexpr std::array<std::string_view, causeCount> causeKeys{
+    "speed",        "spin_loft", "steepness", "direction",
+    "face_to_path", "friction",  "lie",       "ground_and_air"};
 
 bool sameSurroundings(const Surroundings& a, const Surroundings& b) {
     return a.air == b.air && a.ground == b.ground && a.terrain == b.terrain;
 }
 
 /// Each cause by itself, of one shot.
-struct Parts {
+struct ShotParts {
     double speed_mps, spinLoft_rad, attack_rad, path_rad, faceToPath_rad;
     Contact ball;  ///< and face
     struct Grass {
@@ -30,7 +30,7 @@ struct Parts {
     StrikeLaw law;
     const Surroundings* surroundings;
 
-    explicit Parts(const ShotCauses& c)
+    explicit ShotParts(const ShotCauses& c)
         : speed_mps(c.delivery.clubSpeed_mps),
           spinLoft_rad(c.delivery.dynamicLoft_rad - c.delivery.attack_rad),
           attack_rad(c.delivery.attack_rad),
@@ -43,7 +43,7 @@ struct Parts {
           law(c.law),
           surroundings(&c.surroundings) {}
 
-    void take(Cause cause, const Parts& b) {
+    void take(Cause cause, const ShotParts& b) {
         switch (cause) {
             case Cause::Speed:
                 speed_mps = b.speed_mps;
@@ -72,7 +72,7 @@ struct Parts {
                 return;
         }
     }
-    bool isSame(Cause cause, const Parts& b) const {
+    bool isSame(Cause cause, const ShotParts& b) const {
         switch (cause) {
             case Cause::Speed:
                 return speed_mps == b.speed_mps;
@@ -106,7 +106,7 @@ struct Parts {
     }
 };
 
-std::vector<Cause> differing(const Parts& from, const Parts& to) {
+std::vector<Cause> differing(const ShotParts& from, const ShotParts& to) {
     std::vector<Cause> out;
     for (std::size_t c = 0; c < causeCount; ++c) {
         if (!from.isSame(static_cast<Cause>(c), to)) out.push_back(static_cast<Cause>(c));
@@ -117,7 +117,7 @@ std::vector<Cause> differing(const Parts& from, const Parts& to) {
 }  // namespace
 
 std::string_view causeKey(Cause cause) {
-    return keys[static_cast<std::size_t>(cause)];
+    return causeKeys[static_cast<std::size_t>(cause)];
 }
 
 ShotCauses Predictor::causes(const ShotResult& shot) const {
@@ -134,17 +134,17 @@ ShotCauses Predictor::causes(const ShotResult& shot) const {
 }
 
 std::size_t countDifferent(const ShotCauses& a, const ShotCauses& b) {
-    return differing(Parts(a), Parts(b)).size();
+    return differing(ShotParts(a), ShotParts(b)).size();
 }
 
 Explanation explain(const ShotCauses& a, const ShotCauses& b) {
-    const Parts from(a), to(b);
+    const ShotParts from(a), to(b);
     const std::vector<Cause> differ = differing(from, to);
     const std::size_t n = differ.size();
     const unsigned all = 1u << n;
     std::vector<std::array<double, outcomeCount>> value(all);
     for (unsigned set = 0; set < all; ++set) {
-        Parts mixed = from;
+        ShotParts mixed = from;
         for (std::size_t k = 0; k < n; ++k) {
             if ((set >> k & 1u) != 0) mixed.take(differ[k], to);
         }

@@ -14,23 +14,23 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::array<std::string_view, runCauseCount> keys{"landing_speed", "landing_angle", "spin",
-                                                           "ground", "slope"};
+constexpr std::array<std::string_view, runCauseCount> runKeys{"landing_speed", "landing_angle",
+                                                              "spin", "ground", "slope"};
 /// More tell nothing new.
 constexpr std::size_t mostPairs = 400;
 
-struct Parts {
+struct LandingParts {
     double speed_mps;
     Vec3 heading, spin_radps;
     Ground ground;
 
-    explicit Parts(const Landing& l)
+    explicit LandingParts(const Landing& l)
         : speed_mps(norm(l.velocity_mps)),
           heading((1.0 / speed_mps) * l.velocity_mps),
           spin_radps(l.spin_radps),
           ground(l.ground) {}
 
-    void take(RunCause cause, const Parts& b) {
+    void take(RunCause cause, const LandingParts& b) {
         switch (cause) {
             case RunCause::Speed:
                 speed_mps = b.speed_mps;
@@ -58,7 +58,7 @@ struct Parts {
 }  // namespace
 
 std::string_view runCauseKey(RunCause cause) {
-    return keys[static_cast<std::size_t>(cause)];
+    return runKeys[static_cast<std::size_t>(cause)];
 }
 
 std::optional<RunShares> shareRun(std::span<const Landing> a, std::span<const Landing> b) {
@@ -69,10 +69,10 @@ std::optional<RunShares> shareRun(std::span<const Landing> a, std::span<const La
     for (std::size_t i = 0; i < pairs; ++i) {
         try {
             const Landing& to = b[i % b.size()];
-            const Parts from(a[i % a.size()]), its(to);
+            const LandingParts from(a[i % a.size()]), its(to);
             std::vector<std::array<double, 1>> value(std::size_t{1} << runCauseCount);
             for (std::size_t set = 0; set < value.size(); ++set) {
-                Parts mixed = from;
+                LandingParts mixed = from;
                 for (std::size_t k = 0; k < runCauseCount; ++k) {
                     if ((set >> k & 1u) != 0) mixed.take(static_cast<RunCause>(k), its);
                 }

@@ -165,14 +165,14 @@ double worstMiss(const Problem& problem, const VectorXd& x) {
     return problem.offs(x, r) ? r.cwiseAbs().maxCoeff() : HUGE_VAL;
 }
 
-constexpr double met = 1.0 + 1e-6;
+constexpr double metLimit = 1.0 + 1e-6;
 constexpr int otherStarts = 8;
 
 /// What reaches the targets goes before what misses them; then the smaller change, or the nearer
 /// miss.
 bool isBetter(const Problem& problem, const VectorXd& a, const VectorXd& b) {
     const double missA = worstMiss(problem, a), missB = worstMiss(problem, b);
-    const bool metA = missA <= met, metB = missB <= met;
+    const bool metA = missA <= metLimit, metB = missB <= metLimit;
     if (metA != metB) return metA;
     return metA ? problem.cost(a) < problem.cost(b) : missA < missB;
 }
@@ -185,12 +185,12 @@ VectorXd solve(const Problem& problem, const VectorXd& from) {
     double weightBefore = 0.0;
     while (weight < 1e8) {
         const VectorXd next = minimise(problem, weight, x);
-        if (worstMiss(problem, next) <= met) {
+        if (worstMiss(problem, next) <= metLimit) {
             VectorXd good = next;
             for (int i = 0; i < 12 && weightBefore > 0.0; ++i) {
                 const double middle = std::sqrt(weight * weightBefore);
                 const VectorXd y = minimise(problem, middle, before);
-                if (worstMiss(problem, y) <= met) {
+                if (worstMiss(problem, y) <= metLimit) {
                     good = y;
                     weight = middle;
                 } else {
@@ -241,7 +241,7 @@ void findWhy(InverseResult& result, const Predictor& predictor) {
 }  // namespace
 
 bool Reached::within() const {
-    return std::abs(reached - wanted) <= tolerance * met;
+    return std::abs(reached - wanted) <= tolerance * metLimit;
 }
 
 InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Target>& targets,
@@ -261,7 +261,7 @@ InverseResult Predictor::findRecipe(const Recipe& start, const std::vector<Targe
         VectorXd::Zero(problem.freedoms()).cwiseMax(problem.low()).cwiseMin(problem.high());
 
     VectorXd best = zero;
-    if (worstMiss(problem, zero) > met) {
+    if (worstMiss(problem, zero) > metLimit) {
         best = solve(problem, zero);
         // The run jumps where a bounce comes or goes and can hold a search, and a smaller change
         // may lie on the other side: a few other places, also after a first success. Half of them

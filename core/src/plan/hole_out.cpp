@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <boost/math/interpolators/pchip.hpp>
+#include <boost/math/special_functions/fpclassify.hpp>  // which pchip.hpp uses without including it
 #include <cmath>
 
 #include "wedgeon/error.h"

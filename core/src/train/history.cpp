@@ -71,16 +71,16 @@ Within findWithin(const std::vector<DayValues>& days) {
 
 /// A line y = level + slope (x - middle) through means with their own variances and a common one
 /// from day to day.
-struct Line {
+struct TrendLine {
     double level = 0.0, slope = 0.0, middle = 0.0, between = 0.0;
     double varianceOfLevel = 0.0, varianceOfSlope = 0.0;
     double misfit = 0.0;  ///< sum of weighed squares
     double at(double x) const { return level + slope * (x - middle); }
 };
 
-Line fitLine(std::span<const double> x, std::span<const double> y, std::span<const double> own,
-             double between) {
-    Line out;
+TrendLine fitLine(std::span<const double> x, std::span<const double> y, std::span<const double> own,
+                  double between) {
+    TrendLine out;
     out.between = between;
     double sum = 0.0;
     std::vector<double> w(x.size());
@@ -108,13 +108,14 @@ Line fitLine(std::span<const double> x, std::span<const double> y, std::span<con
 }
 
 /// With the variance from day to day at which the misfit is what chance gives.
-Line findLine(std::span<const double> x, std::span<const double> y, std::span<const double> own) {
+TrendLine findLine(std::span<const double> x, std::span<const double> y,
+                   std::span<const double> own) {
     const double df = static_cast<double>(x.size()) - 2.0;
     const auto [least, most] = std::minmax_element(y.begin(), y.end());
     const double range = std::max(*most - *least, 1e-12);
     // So that days of one shot each, whose own scatter is not known, have weights.
     double low = 1e-12 * range * range, high = range * range;
-    Line line = fitLine(x, y, own, low);
+    TrendLine line = fitLine(x, y, own, low);
     if (line.misfit > df) {
         for (int i = 0; i < 80; ++i) {
             const double middle = std::sqrt(low * high);
@@ -196,7 +197,7 @@ std::optional<TimeCourse> findCourse(std::span<const DayValues> days) {
         out.days.push_back(d);
     }
     const double df = static_cast<double>(x.size()) - 2.0;
-    const Line line = findLine(x, means.y, means.own);
+    const TrendLine line = findLine(x, means.y, means.own);
     const double t = findQuantile(df), span = x.back() - x.front();
     out.betweenSd = std::sqrt(line.between);
     out.level = line.level;
@@ -224,7 +225,7 @@ std::optional<StepChange> findStep(std::span<const DayValues> days, double since
     }
     if (out.daysBefore == 0 || out.daysSince == 0) return std::nullopt;
     const Means means = meansOf(all, findWithin(all).variance);
-    const Line line = findLine(x, means.y, means.own);
+    const TrendLine line = findLine(x, means.y, means.own);
     const double df = static_cast<double>(x.size()) - 2.0;
     const double sd = std::sqrt(line.varianceOfSlope), t = findQuantile(df);
     out.before = line.at(0.0);

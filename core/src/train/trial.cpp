@@ -14,13 +14,13 @@
 namespace wedgeon {
 namespace {
 
-constexpr std::size_t mostShots = 400;
-constexpr double largest = 1e6;
+constexpr std::size_t mostTrialShots = 400;
+constexpr double largestDifference = 1e6;
 /// Of the prior that the rates of clean strikes are estimated with: Turner and others' choice.
 constexpr double strikePrior = 0.18;
 /// The deviation of the logarithm of a ratio of scatters that the sequence is narrowest at.
 constexpr double scatterEffect = 0.4;
-constexpr std::size_t fewestForScatter = 5;  // of each arm
+constexpr std::size_t fewestOfArm = 5;  // of each arm
 
 double square(double v) {
     return v * v;
@@ -42,7 +42,7 @@ struct Sums {
 std::array<Sums, 2> sumsOf(std::span<const TrialValue> values) {
     std::array<Sums, 2> out;
     for (const TrialValue& v : values) {
-        requireRange("value", v.value, -largest, largest);
+        requireRange("value", v.value, -largestDifference, largestDifference);
         out[static_cast<std::size_t>(v.arm)].add(v.value);
     }
     return out;
@@ -90,7 +90,7 @@ std::vector<Arm> findArms(std::uint64_t seed, std::size_t shots) {
 }
 
 void TrialDesign::validate() const {
-    requireRange("matters", matters, std::numeric_limits<double>::min(), largest);
+    requireRange("matters", matters, std::numeric_limits<double>::min(), largestDifference);
     requireRange("expected_sd", expectedSd, 0.01 * matters, 100.0 * matters);
     requireRange("error_rate", errorRate, 0.001, 0.5);
     requireRange("power", power, 0.5, 0.99);
@@ -127,7 +127,7 @@ ScatterReading readScatter(std::span<const TrialValue> values, const TrialDesign
     out.sdB = b.sd();
     if (!(out.sdA > 0.0) || !(out.sdB > 0.0)) return out;
     out.ratio = out.sdB / out.sdA;
-    if (a.n < fewestForScatter || b.n < fewestForScatter) return out;
+    if (a.n < fewestOfArm || b.n < fewestOfArm) return out;
     // A normal mixture over the logarithm, whose variance is taken as known (Robbins 1970).
     const double known =
         1.0 / (0.5 / static_cast<double>(a.n - 1) + 0.5 / static_cast<double>(b.n - 1));
@@ -186,7 +186,7 @@ TrialAnswer findAnswer(const TrialReading& reading, const TrialDesign& design) {
     const double sd = told ? reading.sd : design.expectedSd;
     const double apart = told ? std::abs(reading.difference) : design.matters;
     const double narrow = std::max(apart, design.matters - apart);
-    for (std::size_t more = 1; more <= mostShots; ++more) {
+    for (std::size_t more = 1; more <= mostTrialShots; ++more) {
         const double each = 0.5 * static_cast<double>(more);
         const double a = static_cast<double>(reading.shotsA) + each;
         const double b = static_cast<double>(reading.shotsB) + each;
@@ -201,7 +201,7 @@ TrialAnswer findAnswer(const TrialReading& reading, const TrialDesign& design) {
 std::optional<std::size_t> findShotsNeeded(const TrialDesign& design) {
     design.validate();
     const double effect = design.matters / design.expectedSd;
-    for (std::size_t shots = 4; shots <= mostShots; shots += 2) {
+    for (std::size_t shots = 4; shots <= mostTrialShots; shots += 2) {
         const double each = 0.5 * static_cast<double>(shots);
         const double t = reach(each, each, design);
         if (!std::isfinite(t)) continue;

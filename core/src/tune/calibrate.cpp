@@ -21,7 +21,7 @@ namespace {
 
 /// Deviations (robust ones) beyond which a reading is no swing of its kind.
 constexpr double far = 3.5;
-constexpr Eigen::Index fewest = 3;
+constexpr Eigen::Index fewestReadings = 3;
 /// A kind leans on all kinds as if those were this many shots of its own.
 constexpr double lean = 20.0;
 /// Shots of no named kind speak for themselves when there are so many.
@@ -67,7 +67,7 @@ Own ownOf(const Eigen::MatrixXd& all, const std::vector<Eigen::Index>& rows,
         mean += all.row(i).transpose();
     }
     const auto n = static_cast<Eigen::Index>(kept.size());
-    if (n < fewest) return own;
+    if (n < fewestReadings) return own;
     own.middle = mean / static_cast<double>(n);
     for (const Eigen::Index i : kept) {
         const Eigen::VectorXd off = all.row(i).transpose() - own.middle;

@@ -14,7 +14,7 @@
 namespace wedgeon {
 namespace {
 
-using Kind = TuneEstimate::Kind;
+using EstimateKind = TuneEstimate::Kind;
 
 constexpr std::size_t mostShots = 60;
 /// A shot with less of its weight in the fit is a misread or a mishit.
@@ -22,68 +22,68 @@ constexpr double leastWeight = 0.25;
 /// In shares of what matters: less is not worth a sentence.
 constexpr double leastFinding = 0.25;
 
-bool isOfSetUp(Kind kind) {
-    return kind >= Kind::OpenOffset;
+bool isOfSetUp(EstimateKind kind) {
+    return kind >= EstimateKind::OpenOffset;
 }
 
 /// The parameter as it was thought before.
 void putBack(Tuning& t, const TuneEstimate& e) {
     const double less = e.prior - e.value;
     switch (e.kind) {
-        case Kind::Friction:
+        case EstimateKind::Friction:
             for (StrikeTuning::OwnFriction& g : t.strike.groups) {
                 if (g.group == e.group) g.log += std::log(e.prior / e.value);
             }
             return;
-        case Kind::TangentialRestitution:
+        case EstimateKind::TangentialRestitution:
             t.strike.tangentialRestitution[static_cast<std::size_t>(e.group.ball)] += less;
             return;
-        case Kind::TangentialSlope:
+        case EstimateKind::TangentialSlope:
             t.strike.tangentialSlope_spm += less;
             return;
-        case Kind::Restitution0:
+        case EstimateKind::Restitution0:
             t.strike.restitution0 += less;
             return;
-        case Kind::LoftBias:
+        case EstimateKind::LoftBias:
             t.strike.loftBias_rad += less;
             return;
-        case Kind::AttackBias:
+        case EstimateKind::AttackBias:
             t.strike.attackBias_rad += less;
             return;
-        case Kind::GroundFirmness:
+        case EstimateKind::GroundFirmness:
             t.ground.firmness *= e.prior / e.value;
             return;
-        case Kind::GroundFriction:
+        case EstimateKind::GroundFriction:
             t.ground.friction *= e.prior / e.value;
             return;
-        case Kind::GreenSpeed:
+        case EstimateKind::GreenSpeed:
             t.ground.greenSpeed *= e.prior / e.value;
             return;
-        case Kind::AirDrag:
+        case EstimateKind::AirDrag:
             t.air.drag *= e.prior / e.value;
             return;
-        case Kind::AirLift:
+        case EstimateKind::AirLift:
             t.air.lift *= e.prior / e.value;
             return;
-        case Kind::OpenOffset:
+        case EstimateKind::OpenOffset:
             t.delivery.open.offset += less;
             return;
-        case Kind::OpenFactor:
+        case EstimateKind::OpenFactor:
             t.delivery.open.factor += less;
             return;
-        case Kind::LeanOffset:
+        case EstimateKind::LeanOffset:
             t.delivery.lean.offset += less;
             return;
-        case Kind::LeanFactor:
+        case EstimateKind::LeanFactor:
             t.delivery.lean.factor += less;
             return;
-        case Kind::BallOffset:
+        case EstimateKind::BallOffset:
             t.delivery.ball.offset += less;
             return;
-        case Kind::BallFactor:
+        case EstimateKind::BallFactor:
             t.delivery.ball.factor += less;
             return;
-        case Kind::PathOffset:
+        case EstimateKind::PathOffset:
             return;
     }
 }
@@ -134,7 +134,8 @@ std::vector<TuneFinding> findFindings(const PlayerFit& fit, std::span<const Tune
     const auto tuned = std::make_shared<const Tuning>(fit.tuning());
     for (const TuneEstimate& e : fit.estimates()) {
         const bool apart = (e.low80 - e.prior) * (e.high80 - e.prior) > 0.0;
-        if (!e.identified || !apart || e.value == e.prior || e.kind == Kind::PathOffset) continue;
+        if (!e.identified || !apart || e.value == e.prior || e.kind == EstimateKind::PathOffset)
+            continue;
         TuneFinding f;
         f.estimate = e;
         Tuning other = *tuned;
@@ -147,8 +148,10 @@ std::vector<TuneFinding> findFindings(const PlayerFit& fit, std::span<const Tune
         for (std::size_t i = 0; i < its.size(); i += each) {
             // Of a friction, the shots that have it.
             const TuneShot& shot = *its[i];
-            if (e.kind == Kind::Friction && !(tune::groupOf(shot.conditions) == e.group)) continue;
-            if (e.kind == Kind::TangentialRestitution && shot.conditions.ball != e.group.ball)
+            if (e.kind == EstimateKind::Friction && !(tune::groupOf(shot.conditions) == e.group))
+                continue;
+            if (e.kind == EstimateKind::TangentialRestitution &&
+                shot.conditions.ball != e.group.ball)
                 continue;
             const auto with = predict(shot, tuned, setUp), without = predict(shot, before, setUp);
             if (!with || !without) continue;

@@ -14,10 +14,10 @@ using namespace tune;
 
 constexpr std::size_t mostFlights = 800;
 constexpr double airDifference = 0.1;  // of a prior's deviation
-const AirTuning prior;
+const AirTuning airPrior;
 
 Air airAt(const Air& said, double drag, double lift) {
-    return AirTuning{std::exp(prior.dragSd * drag), std::exp(prior.liftSd * lift)}.air(said);
+    return AirTuning{std::exp(airPrior.dragSd * drag), std::exp(airPrior.liftSd * lift)}.air(said);
 }
 
 struct Flown {
@@ -82,8 +82,8 @@ RobustFit tune::fitAirParts(std::span<const TuneShot> shots, const TuneResult& s
 }
 
 AirTuning tune::airOf(const Eigen::VectorXd& x) {
-    return {std::exp(prior.dragSd * x[0]), std::exp(prior.liftSd * x[1]), prior.dragSd,
-            prior.liftSd};
+    return {std::exp(airPrior.dragSd * x[0]), std::exp(airPrior.liftSd * x[1]), airPrior.dragSd,
+            airPrior.liftSd};
 }
 
 PartFit<AirTuning> tune::airFitOf(const RobustFit& fit) {
@@ -95,10 +95,10 @@ PartFit<AirTuning> tune::airFitOf(const RobustFit& fit) {
     out.tuning.dragSd *= fit.sd(0);
     out.tuning.liftSd *= fit.sd(1);
     using Kind = TuneEstimate::Kind;
-    out.estimates = {factorOf(Kind::AirDrag, fit.used, prior.dragSd * fit.x[0], out.tuning.dragSd,
-                              1.0, prior.dragSd),
-                     factorOf(Kind::AirLift, fit.used, prior.liftSd * fit.x[1], out.tuning.liftSd,
-                              1.0, prior.liftSd)};
+    out.estimates = {factorOf(Kind::AirDrag, fit.used, airPrior.dragSd * fit.x[0],
+                              out.tuning.dragSd, 1.0, airPrior.dragSd),
+                     factorOf(Kind::AirLift, fit.used, airPrior.liftSd * fit.x[1],
+                              out.tuning.liftSd, 1.0, airPrior.liftSd)};
     return out;
 }
 

@@ -17,7 +17,7 @@
 namespace wedgeon::tune {
 namespace {
 
-constexpr std::size_t fewest = 40, mostShots = 1500, enoughCentres = 14;
+constexpr std::size_t fewestCorrected = 40, mostShots = 1500, enoughCentres = 14;
 /// Beyond noise in log evidence: of fits to the law's own data about one in a hundred shows as
 /// much.
 constexpr double beyondChance = 8.0, besideAnother = 1.0;
@@ -26,7 +26,7 @@ constexpr std::array lengths{1.5, 3.0};
 /// Variance of the process over that of the noise.
 constexpr std::array ratios{0.05, 0.2, 0.8, 3.0, 12.0};
 /// Residuals beyond so many deviations count as that.
-constexpr double farthest = 3.0;
+constexpr double farthestOutlier = 3.0;
 constexpr double leastApart = 0.5;  // of two centres, in widths
 constexpr double jitter = 1e-4;
 
@@ -93,13 +93,13 @@ void chooseCentres(const Rows& rows, StrikeCorrection& out) {
     std::vector<double> distance(z.size(), std::numeric_limits<double>::infinity());
     out.centres = {{}};
     while (out.centres.size() < enoughCentres) {
-        std::size_t far = 0;
+        std::size_t next = 0;
         for (std::size_t i = 0; i < z.size(); ++i) {
             distance[i] = std::min(distance[i], square(z[i], out.centres.back()));
-            if (distance[i] > distance[far]) far = i;
+            if (distance[i] > distance[next]) next = i;
         }
-        if (distance[far] < leastApart * leastApart) return;
-        out.centres.push_back(z[far]);
+        if (distance[next] < leastApart * leastApart) return;
+        out.centres.push_back(z[next]);
     }
 }
 
@@ -141,8 +141,8 @@ public:
             if (!std::isnan(r)) absolute.push_back(std::abs(r));
         }
         Process best;
-        if (absolute.size() < fewest) return best;
-        const double bound = farthest * madToSd * medianOf(absolute);
+        if (absolute.size() < fewestCorrected) return best;
+        const double bound = farthestOutlier * madToSd * medianOf(absolute);
         const Eigen::Index m = between_.rows();
         Eigen::MatrixXd square = Eigen::MatrixXd::Zero(m, m);
         Eigen::VectorXd pull = Eigen::VectorXd::Zero(m);
@@ -191,7 +191,7 @@ std::shared_ptr<const StrikeCorrection> fitCorrection(std::span<const TuneShot> 
                                                       std::span<const double> weights,
                                                       const StrikeTuning& tuning) {
     const Rows rows = rowsOf(shots, weights, tuning);
-    if (rows.inputs.size() < fewest) return nullptr;
+    if (rows.inputs.size() < fewestCorrected) return nullptr;
     StrikeCorrection scaled;
     StrikeCorrection::Point spread{};
     scaleBy(rows, scaled, spread);

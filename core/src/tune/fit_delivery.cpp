@@ -32,8 +32,8 @@ enum Place : Eigen::Index {
     LoftShift,
     All
 };
-const Eigen::Vector<double, Count> priorSd{radFromDeg(4), radFromDeg(3), 0.015,        0.2,
-                                           0.2,           0.2,           radFromDeg(2)};
+const Eigen::Vector<double, Count> deliverySd{radFromDeg(4), radFromDeg(3), 0.015,        0.2,
+                                              0.2,           0.2,           radFromDeg(2)};
 constexpr double difference = 0.05;  // of a prior's deviation
 /// What a reading of the club is not better than.
 const double leastNoise_rad = radFromDeg(0.3);
@@ -58,12 +58,12 @@ struct Meant {
 
     Eigen::Vector4d at(const Eigen::VectorXd& x) const {
         DeliveryTuning t;
-        t.open = {priorSd[OpenBy] * x[OpenBy], 1 + priorSd[OpenTimes] * x[OpenTimes]};
-        t.lean = {priorSd[LeanBy] * x[LeanBy], 1 + priorSd[LeanTimes] * x[LeanTimes]};
-        t.ball = {priorSd[BallBy] * x[BallBy], 1 + priorSd[BallTimes] * x[BallTimes]};
+        t.open = {deliverySd[OpenBy] * x[OpenBy], 1 + deliverySd[OpenTimes] * x[OpenTimes]};
+        t.lean = {deliverySd[LeanBy] * x[LeanBy], 1 + deliverySd[LeanTimes] * x[LeanTimes]};
+        t.ball = {deliverySd[BallBy] * x[BallBy], 1 + deliverySd[BallTimes] * x[BallTimes]};
         const Delivery d = calcDeliveredSwing(wedge, t.delivered(declared), faceTurn_rad).delivery;
         return {d.attack_rad + attackSd_rad * x[AttackShift],
-                side * d.path_rad + priorSd[PathBy] * x[PathBy], side * d.faceAngle_rad,
+                side * d.path_rad + deliverySd[PathBy] * x[PathBy], side * d.faceAngle_rad,
                 d.dynamicLoft_rad + loftSd_rad * x[LoftShift]};
     }
     std::optional<RobustRow> row(const Eigen::VectorXd& x, bool slopes) const {
@@ -90,7 +90,7 @@ struct Meant {
 
 using Five = std::array<double, 5>;  // in the order of Scatter
 
-struct Kind {
+struct KindOfSwing {
     std::vector<Five> swings;
 };
 
@@ -113,11 +113,11 @@ std::string kindOf(const TuneShot& s) {
 
 /// From differences between swings of one kind that followed each other, over the square root of
 /// two: no middle has to be found first, which few swings find badly.
-std::optional<PlayerScatter> scatterOf(const std::vector<Kind>& kinds) {
+std::optional<PlayerScatter> scatterOf(const std::vector<KindOfSwing>& kinds) {
     constexpr std::size_t neighbours = 5;
     std::vector<Five> off;
     double free = 0.0;
-    for (const Kind& kind : kinds) {
+    for (const KindOfSwing& kind : kinds) {
         if (kind.swings.empty()) continue;
         free += static_cast<double>(kind.swings.size() - 1);
         for (std::size_t i = 0; i < kind.swings.size(); ++i) {
@@ -230,7 +230,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     PartFit<DeliveryTuning> out;
     if (strike.refused || strike.weights.size() != shots.size()) return out;
     std::vector<Meant> meant;
-    std::map<std::string, Kind> kinds;
+    std::map<std::string, KindOfSwing> kinds;
     const double attackSd = sdOf(strike, TuneEstimate::Kind::AttackBias);
     const double loftSd = sdOf(strike, TuneEstimate::Kind::LoftBias);
     const std::size_t every = shots.size() / mostSwings + 1;
@@ -256,7 +256,7 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
             continue;
         }
     }
-    std::vector<Kind> each;
+    std::vector<KindOfSwing> each;
     each.reserve(kinds.size());
     for (auto& [name, kind] : kinds)
         each.push_back(std::move(kind));
@@ -277,7 +277,8 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     out.used = fit.used;
     out.settled = fit.settled;
     const auto line = [&](Place by, Place times) {
-        return DeliveryTuning::Line{priorSd[by] * fit.x[by], 1 + priorSd[times] * fit.x[times]};
+        return DeliveryTuning::Line{deliverySd[by] * fit.x[by],
+                                    1 + deliverySd[times] * fit.x[times]};
     };
     out.tuning.open = line(OpenBy, OpenTimes);
     out.tuning.lean = line(LeanBy, LeanTimes);
@@ -289,8 +290,8 @@ PartFit<DeliveryTuning> fitDelivery(std::span<const TuneShot> shots, const TuneR
     for (const Place k : {OpenBy, OpenTimes, LeanBy, LeanTimes, BallBy, BallTimes, PathBy}) {
         const double prior = k == OpenTimes || k == LeanTimes || k == BallTimes ? 1.0 : 0.0;
         out.estimates.push_back(estimateOf(names[static_cast<std::size_t>(k)], fit.used,
-                                           prior + priorSd[k] * fit.x[k], priorSd[k] * fit.sd(k),
-                                           prior, priorSd[k]));
+                                           prior + deliverySd[k] * fit.x[k],
+                                           deliverySd[k] * fit.sd(k), prior, deliverySd[k]));
     }
     return out;
 }

@@ -277,10 +277,10 @@ private:
                 nullptr, &x_[k]);
         }
         // A parameter far beyond its prior is no strike any more.
-        constexpr double farthest = 6.0;
+        constexpr double farthestOff = 6.0;
         for (int k = 0; k < playerCount; ++k) {
-            problem.SetParameterLowerBound(x_.data(), k, -farthest);
-            problem.SetParameterUpperBound(x_.data(), k, farthest);
+            problem.SetParameterLowerBound(x_.data(), k, -farthestOff);
+            problem.SetParameterUpperBound(x_.data(), k, farthestOff);
         }
         struct Stopper : ceres::IterationCallback {
             std::stop_token stop;

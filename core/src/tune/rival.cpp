@@ -15,7 +15,7 @@ namespace {
 constexpr std::array penalties{0.03, 0.3, 3.0, 30.0, 300.0};
 constexpr double biweight = 4.685;
 constexpr int passes = 6;
-constexpr std::size_t fewest = 12;
+constexpr std::size_t fewestRivalled = 12;
 constexpr std::size_t common = 10;  // columns beside the groups'
 
 bool isLog(std::size_t outcome) {
@@ -84,7 +84,7 @@ Rival::Rival(std::span<const TuneShot> shots, const std::vector<std::size_t>& tr
             if (std::isnan(value) || (isLog(o) && value <= 0.0)) continue;
             rows.emplace_back(k, isLog(o) ? std::log(value) : value);
         }
-        if (rows.size() < fewest) continue;
+        if (rows.size() < fewestRivalled) continue;
         Eigen::MatrixXd x(static_cast<Eigen::Index>(rows.size()), inputs.front().size());
         Eigen::VectorXd y(static_cast<Eigen::Index>(rows.size()));
         for (std::size_t i = 0; i < rows.size(); ++i) {

@@ -20,7 +20,7 @@ constexpr std::array least{0.06, radFromDeg(3), 0.2};
 constexpr std::array leastApart{0.04, radFromDeg(2), 0.12};  // of two heaps
 constexpr double fastest = 1.15;
 constexpr double fatBeside = 0.92;  // of the player's other shots
-constexpr double thinBeside = 0.75;
+constexpr double thinBesideUsual = 0.75;
 
 class Departures {
 public:
@@ -184,7 +184,7 @@ private:
         if (!worst || judged_.says(i, Says::DeloftedForPlayer) ||
             judged_.says(i, Says::SlowedForPlayer) || judged_.says(i, Says::OffTheEdge))
             return;
-        if (spin < thinBeside && about_[n][1] < -least[1]) {
+        if (spin < thinBesideUsual && about_[n][1] < -least[1]) {
             judged_.note(i, Doubt::Thin, 0.95,
                          {Says::OffTheEdge, Figure{degFromRad(-about_[n][1]), 1},
                           Figure{100 * (1 - spin), 0}});

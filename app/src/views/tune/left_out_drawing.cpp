@@ -14,7 +14,7 @@ namespace {
 
 constexpr double leftOutMargin_px = 12.0;
 constexpr double leastNameWidth_px = 74.0;
-constexpr double leastValueWidth_px = 70.0;
+constexpr double leastShareWidth_px = 70.0;
 constexpr double leftOutGap_px = 8.0;
 constexpr double heldWidth_px = 66.0;
 
@@ -55,7 +55,7 @@ void LeftOutDrawing::paint(QPainter& p, const style::Colours& c) {
     }
     const QFont strong = style::font(13, QFont::DemiBold);
     double nameWidth = leastNameWidth_px;
-    double valueWidth = leastValueWidth_px;
+    double valueWidth = leastShareWidth_px;
     for (const Row& r : rows_) {
         const QFontMetricsF metrics(strong);
         nameWidth = std::max(nameWidth, leftOutGap_px + metrics.horizontalAdvance(r.name));
